@@ -135,7 +135,7 @@ export interface DesignProblemInput {
   readonly pond: DesignPond
   readonly design: FilterDesign
   readonly rules: FilterRules
-  /** The firm's own school; the design's may differ with a reason. */
+  /** The firm's own sizing method; the design's may differ with a reason. */
   readonly houseMethod: SizingMethod
   /** Pumps to choose from: the catalogue and the firm's own. */
   readonly pumps: readonly CataloguePump[]

@@ -34,7 +34,7 @@ import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
 export interface DesignResult extends Pumping {
   readonly now: YearSizing
   readonly grown: YearSizing
-  /** Area that the design's school asks for with grown fish, m². */
+  /** Area that the design's sizing method asks for with grown fish, m². */
   readonly neededAreaM2: number
   readonly houseAreaM2: number
   readonly areaM2: number
@@ -72,7 +72,8 @@ export interface DesignResult extends Pumping {
 }
 
 /**
- * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads,
+ * Works a design through: four sizing methods now and grown up, flow demand, duty point, losses, pump stop, fouling,
+ * loads,
  * planting.
  * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */

@@ -25,7 +25,8 @@ const usualFeed = (type: FilterType): FilterDesign['feed'] =>
   FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe'
 
 /**
- * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and
+ * A filter to begin with: the sizing method's area with grown fish in the type's usual proportions, pipes for its
+ * flow, and
  * the smallest
  * pump that delivers it.
  */

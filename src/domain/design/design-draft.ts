@@ -1,7 +1,10 @@
 import { z } from 'zod'
 import { FilterDesignInput } from './design'
 
-/** Work on the bench that is not a version yet. Names and reasons may still be empty; the bed itself must read well. */
+/**
+ * Work in the filter design that is not a version yet. Names and reasons may still be empty; the bed itself must read
+ * well.
+ */
 export const DesignDraft = z.strictObject({
   /** Number of the version it began from; null for the first. */
   fromVersion: z.int().min(1).nullable(),

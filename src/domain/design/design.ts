@@ -160,7 +160,7 @@ export const FilterDesignInput = z
 export const DesignInput = z.strictObject({
   name: shortText('Version name', 60),
   bed: FilterDesignInput,
-  /** Why another school than the house's; needed when they differ. */
+  /** Why another sizing method than the house's; needed when they differ. */
   overrideReason: optionalText('Reason', 300),
 })
 export type DesignInput = z.infer<typeof DesignInput>

@@ -29,7 +29,7 @@ export interface DiagnosisFacts {
   /** Done visits of the last months. */
   readonly visits: readonly { readonly day: string; readonly jobKey: string; readonly jobName: string }[]
   readonly builtOn: string | null
-  /** Area of the bed that stands and that the house school asks for, m²; null without a saved filter. */
+  /** Area of the bed that stands and that the house method asks for, m²; null without a saved filter. */
   readonly bed: { readonly areaM2: number; readonly neededM2: number; readonly coverShare: number } | null
   readonly tooManyFish: boolean
   readonly overhangingTrees: boolean

@@ -51,7 +51,7 @@ export interface ModelFilter {
   readonly fallM: number
 }
 
-/** Everything a pond brings to the bench. */
+/** Everything a pond brings to a what-if. */
 export interface PondModel {
   readonly eco: EcoPond
   readonly filters: readonly ModelFilter[]

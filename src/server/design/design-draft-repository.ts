@@ -8,7 +8,7 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-/** What someone left on a pond's bench without saving a version. */
+/** What someone left on a pond's filter design without saving a version. */
 export async function findDesignDraft(
   trx: Knex.Transaction,
   pondId: PondId,

@@ -53,7 +53,10 @@ export async function designContext(
   }
 }
 
-/** What the filter bench opens with: the pond, its saved versions, prices and proposals, and a bed to begin from. */
+/**
+ * What the filter design page opens with: the pond, its saved versions, prices and proposals, and a bed to begin
+ * from.
+ */
 export async function designPage(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   const { stations } = await weather()
@@ -179,7 +182,7 @@ export function needsReason(stops: readonly CheckId[]): ProblemError {
   return new ProblemError({ kind: 'bad-input', message, fields: [{ path: 'stopReason', message }] })
 }
 
-/** Keeps what someone has on a pond's bench, so that it is there on the next machine too. */
+/** Keeps what someone has on a pond's filter design, so that it is there on the next machine too. */
 export async function storeDraft(actor: Actor, pondId: PondId, draft: DesignDraft): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {

@@ -20,7 +20,7 @@ import { pondModel } from './pond-model'
 /** Tests of so long ago are held beside runs that begin in the past. */
 const TESTS_DAYS = 800
 
-/** The what-if bench of one pond. */
+/** The what-if page of one pond. */
 export async function whatIfPage(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   await weather()

@@ -19,7 +19,7 @@ export interface SeasonRowRecord {
 }
 
 /** A pond's row as the query below answers it. */
-interface SeasonRowRow {
+interface SeasonTableRow {
   readonly id: PondId
   readonly name: string
   readonly site_name: string
@@ -45,7 +45,7 @@ export async function listSeasonRows(trx: Knex.Transaction, year: number, job: s
      order by s.name, p.name`,
     [year, job, job, job],
   )
-  return rows.map((r: SeasonRowRow) => ({
+  return rows.map((r: SeasonTableRow) => ({
     id: r.id,
     name: r.name,
     siteName: r.site_name,

@@ -77,7 +77,7 @@ const KEEP_WORDS: Readonly<Record<KeepState, TextId>> = {
   offline: textId('design.designEditor.noConnectionYourChanges'),
 }
 
-/** The filter bench: one part of the design at a time, its pictures, and the checks that follow every change. */
+/** The filter design page: one part of the design at a time, its pictures, and the checks that follow every change. */
 export function DesignEditor({ data, versionNumber }: { data: DesignPageData; versionNumber: number | null }) {
   const t = useTexts()
 
@@ -86,8 +86,8 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
   const pathname = usePathname()
   const search = useSearchParams()
   const { role } = usePerson()
-  const bench = useDesign(data, versionNumber, may(role, 'designs.write'))
-  const { draft, history, shown } = bench
+  const design = useDesign(data, versionNumber, may(role, 'designs.write'))
+  const { draft, history, shown } = design
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saving, setSaving] = useState(false)
   const wanted = search.get('part')
@@ -108,16 +108,16 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
     setSaving(false)
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
-    bench.clearDraft()
+    design.clearDraft()
     router.push(`${pathname}?version=${outcome.value.number}&part=${active.key}`)
     router.refresh()
   }
   const given: DesignPart | null = shown
-    ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set }
+    ? { data, bed: draft.bed, shown, errorOf: design.errorOf, set: design.set }
     : null
   const stateText = () => {
-    if (history.canUndo) return t(KEEP_WORDS[bench.keeping])
-    if (bench.opened) return t('design.designEditor.openedFromVersion', { number: bench.opened.number })
+    if (history.canUndo) return t(KEEP_WORDS[design.keeping])
+    if (design.opened) return t('design.designEditor.openedFromVersion', { number: design.opened.number })
     return t('design.designEditor.bedBegin')
   }
   return (
@@ -178,7 +178,7 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
             <TextField
               label={t('design.designEditor.versionName')}
               value={draft.name}
-              onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')}
+              onChange={(e) => design.setDraft({ name: e.target.value }, 'name')}
             />
             {overrides ? (
               <TextField
@@ -186,26 +186,26 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
                   sizingMethod: t(`design.methodNames.${draft.bed.sizingMethod}`).toLowerCase(),
                 })}
                 value={draft.overrideReason}
-                onChange={(e) => bench.setDraft({ overrideReason: e.target.value }, 'reason')}
+                onChange={(e) => design.setDraft({ overrideReason: e.target.value }, 'reason')}
                 error={problem?.fields?.find((f) => f.path === 'overrideReason')?.message}
               />
             ) : null}
             <ProblemNote problem={problem} />
-            {bench.firstError ? <p className="field-error mb-1">{bench.firstError}</p> : null}
+            {design.firstError ? <p className="field-error mb-1">{design.firstError}</p> : null}
             {may(role, 'designs.write') ? (
               <button
                 type="button"
                 className="btn btn-primary mt-2"
-                disabled={saving || !bench.worked}
+                disabled={saving || !design.worked}
                 onClick={() => void save()}
               >
-                {t('design.designEditor.saveVersion', { nextNumber: bench.nextNumber })}
+                {t('design.designEditor.saveVersion', { nextNumber: design.nextNumber })}
               </button>
             ) : (
               <p className="soft mt-2 mb-0">{t('design.designEditor.designersOwnersSaveVersions')}</p>
             )}
             {history.canUndo ? (
-              <button type="button" className="btn btn-sm btn-outline-secondary mt-2 ms-2" onClick={bench.startOver}>
+              <button type="button" className="btn btn-sm btn-outline-secondary mt-2 ms-2" onClick={design.startOver}>
                 {t('design.designEditor.dropTheseChanges')}
               </button>
             ) : null}

@@ -26,7 +26,9 @@ interface SizingMethodTableProps {
   readonly chosen: SizingMethod
   readonly house: SizingMethod
   readonly onChoose: (sizingMethod: SizingMethod) => void
-  /** What the bed each school would begin with takes: its pump, and its price where the reader may see prices. */
+  /**
+   * What the bed each sizing method would begin with takes: its pump, and its price where the reader may see prices.
+   */
   readonly costs: readonly SizingMethodCost[]
   readonly currency: string | null
 }
@@ -34,7 +36,7 @@ interface SizingMethodTableProps {
 /** A first price is worth two figures. */
 const roundMoney = (minor: number): number => Number(minor.toPrecision(2))
 
-/** The four schools side by side, for the fish of today and grown up. */
+/** The four sizing methods side by side, for the fish of today and grown up. */
 export function SizingMethodTable({ result, chosen, house, onChoose, costs, currency }: SizingMethodTableProps) {
   const t = useTexts()
 

@@ -6,7 +6,7 @@ import type { FilterRules } from '@/core/filter/house-rules'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
-/** How the four schools came to their figures, with this pond's own inputs. */
+/** How the four sizing methods came to their figures, with this pond's own inputs. */
 export function SizingWhy({
   designPond,
   rules,

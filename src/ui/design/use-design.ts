@@ -29,7 +29,7 @@ export interface Worked {
 
 const CANNOT_STAND = textId('design.useBench.theseFiguresDoNot')
 
-/** What every part of the bench gets: the design, how to change it, and what follows from it. */
+/** What every part of the design page gets: the design, how to change it, and what follows from it. */
 export interface DesignPart {
   readonly data: DesignPageData
   readonly bed: FilterDesign
@@ -62,7 +62,7 @@ export function workThrough(
   }
 }
 
-/** State of the filter bench: the draft with its history, what is wrong in it, and what follows from it. */
+/** State of the filter design page: the draft with its history, what is wrong in it, and what follows from it. */
 export function useDesign(data: DesignPageData, versionNumber: number | null, mayWrite: boolean) {
   const t = useTexts()
 
@@ -86,7 +86,7 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
   useEffect(() => {
     const found = leftOnce.current
     if (found && !kept.found()) change({ ...found.draft, bed: keptDesign(found.draft.bed) })
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the bench opens
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
   }, [])
   const read = useMemo(() => FilterDesignInput.safeParse(draft.bed), [draft.bed])
   const errors = read.success

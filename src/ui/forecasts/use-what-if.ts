@@ -27,7 +27,7 @@ const templateOf = (key: string, { today, built }: Pick<WhatIfPageData, 'today' 
   }
 }
 
-/** The what-if on the bench: begun from a saved one, a template or a design, changed by the editors. */
+/** The what-if being composed: begun from a saved one, a template or a design, changed by the editors. */
 export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) {
   const t = useTexts()
 

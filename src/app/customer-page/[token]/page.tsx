@@ -8,7 +8,7 @@ import { CustomerPageView } from '@/ui/customers/customer-page-view'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.yourPonds'), robots: { index: false } }
 
 /** A customer's own page. No sign-in: the link's secret is the key. */
-export default async function CustomerPagePage({ params }: { params: Promise<{ token: string }> }) {
+export default async function CustomerVisitsPage({ params }: { params: Promise<{ token: string }> }) {
   const { token } = await params
   const found = await whenReachable(() => customerPage(token))
   return (

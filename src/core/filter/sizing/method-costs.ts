@@ -12,7 +12,7 @@ export interface SizingMethodCost {
   readonly totalMinor: number | null
 }
 
-/** The bed each school would begin with, of the same kind: its pump, and what it costs to build. */
+/** The bed each sizing method would begin with, of the same kind: its pump, and what it costs to build. */
 export function methodCosts(
   pond: DesignPond,
   type: FilterDesign['type'],

@@ -22,12 +22,12 @@ export interface SensitivityBar {
   readonly input: SensitivityInput
   readonly low: number
   readonly high: number
-  /** Area the school asks for at the low and at the high figure, m². */
+  /** Area the sizing method asks for at the low and at the high figure, m². */
   readonly lowAreaM2: number
   readonly highAreaM2: number
 }
 
-/** What moves a school's answer most, widest bar first: each input alone at its low and its high figure. */
+/** What moves a sizing method's answer most, widest bar first: each input alone at its low and its high figure. */
 export function sensitivity(
   { pond, design, rules }: DesignProblemInput,
   sizingMethod: SizingMethod,

@@ -44,7 +44,7 @@ export interface SizingMethodResult {
 
 export interface Sizing {
   readonly sizingMethods: readonly SizingMethodResult[]
-  /** The school that asks for the largest bed. */
+  /** The sizing method that asks for the largest bed. */
   readonly governing: SizingMethod
   readonly tanLoadGPerD: number
   readonly oxygenDemandGPerD: number
@@ -64,12 +64,12 @@ export const SIZING_RANGE = {
 } as const
 
 /**
- * Tanks in series and background of the closed-loop school.
+ * Tanks in series and background of the recirculating model.
  * @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see
  */
 export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
 
-/** Share of the pond's surface that school B asks for at this surface. */
+/** Share of the pond's surface that the method by surface asks for at this surface. */
 export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules): number {
   const { fullToM2, leastFromM2, leastFactor } = rules.surfaceCurve
   const along = Math.log(areaM2 / fullToM2) / Math.log(leastFromM2 / fullToM2)
@@ -77,7 +77,7 @@ export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules)
 }
 
 /**
- * A bog or wetland bed by four schools, side by side.
+ * A bog or wetland bed by four sizing methods, side by side.
  * Volume: share of pond volume. Surface: share of pond surface. Nitrogen: stone surface and oxygen for the TAN load
  * at the target.
  * Closed loop: smallest bed that holds the pond at the target at its flow.

@@ -11,7 +11,7 @@ interface MonthSizing extends Sizing {
 }
 
 export interface YearSizing {
-  /** Each school at the month that asks most of it. */
+  /** Each sizing method at the month that asks most of it. */
   readonly sizingMethods: readonly (SizingMethodResult & { month: number })[]
   readonly governing: SizingMethod
   readonly worstOxygenFlowM3PerH: number
@@ -26,7 +26,8 @@ const DAYS_PER_MONTH = 365 / 12
 const COLDEST_WATER_C = 0
 
 /**
- * The four schools through a year: feed follows the water's temperature, and the worst month governs each school.
+ * The four sizing methods through a year: feed follows the water's temperature, and the worst month governs each
+ * sizing method.
  * @param fish the stock to size for (today's or grown)
  * @param uptakeGPerD nitrogen that plants draw by month, when the house counts on them, g/d
  */

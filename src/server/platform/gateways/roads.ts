@@ -47,12 +47,12 @@ export function straightLineTable(points: readonly MapPoint[]): TravelTable {
  * straight lines when it cannot be reached, or cannot get somewhere.
  */
 export async function travelTable(points: readonly MapPoint[], baseUrl: string | undefined): Promise<TravelTable> {
-  const crow = straightLineTable(points)
-  if (!baseUrl || points.length < 2) return crow
+  const straight = straightLineTable(points)
+  if (!baseUrl || points.length < 2) return straight
   try {
-    return { minutes: await askInBlocks(points, baseUrl, crow.minutes), source: 'roads' }
+    return { minutes: await askInBlocks(points, baseUrl, straight.minutes), source: 'roads' }
   } catch {
-    return crow
+    return straight
   }
 }
 
@@ -81,7 +81,11 @@ export async function routeShape(
   }
 }
 
-async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: Float64Array): Promise<Float64Array> {
+async function askInBlocks(
+  points: readonly MapPoint[],
+  baseUrl: string,
+  straight: Float64Array,
+): Promise<Float64Array> {
   const n = points.length
   const minutes = new Float64Array(n * n)
   const half = Math.floor(MAX_POINTS / 2)
@@ -99,7 +103,7 @@ async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: F
       for (const i of rows)
         for (const j of columns) {
           const seconds = durations[at.get(i)!]?.[at.get(j)!]
-          minutes[i * n + j]! = seconds == null ? crow[i * n + j]! : seconds / 60
+          minutes[i * n + j]! = seconds == null ? straight[i * n + j]! : seconds / 60
         }
     }
   return minutes

@@ -12,7 +12,7 @@ import { Verdict } from '@/ui/forecasts/verdict'
 import { useServerData } from '@/ui/kit/server-data'
 import type { DesignPart } from '@/ui/design/use-design'
 
-/** Stands for the design on the bench among the filters that can be run. */
+/** Stands for the design being worked on among the filters that can be run. */
 const DESIGN_PARTS = '00000000-0000-4000-8000-000000000001'
 const MEMBERS = 24
 const DAYS = 90

@@ -14,7 +14,10 @@ import { TornadoChart } from '../tornado-chart'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
-/** Which kind of filter, and how large: four schools side by side, month by month, and what the answer hangs on. */
+/**
+ * Which kind of filter, and how large: four sizing methods side by side, month by month, and what the answer hangs
+ * on.
+ */
 export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 

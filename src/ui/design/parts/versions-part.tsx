@@ -52,7 +52,7 @@ export function VersionsPart(part: DesignPart) {
                       })
                     : ''}
                 </span>
-                <MoveOn design={d} bench={shown.bed} />
+                <MoveOn design={d} current={shown.bed} />
               </div>
               {d.overrideReason ? (
                 <div className="soft small">
@@ -84,14 +84,14 @@ export function VersionsPart(part: DesignPart) {
 /** Two designs of the same figures read alike, in whatever order they were stored. */
 const canonical = (bed: FilterDesign): string => JSON.stringify(FilterDesignInput.safeParse(bed).data ?? bed)
 
-function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
+function MoveOn({ design, current }: { design: Design; current: FilterDesign }) {
   const t = useTexts()
 
   const router = useRouter()
   const { role } = usePerson()
   const [asBuilt, setAsBuilt] = useState<string | null>(null)
   const [figures, setFigures] = useState(false)
-  const differs = canonical(design.bed) !== canonical(bench)
+  const differs = canonical(design.bed) !== canonical(current)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [stopReason, setStopReason] = useState('')
   const stopped = problem?.fields?.find((f) => f.path === 'stopReason')?.message
@@ -142,7 +142,7 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
               state: 'built',
               version: design.version,
               asBuilt,
-              builtBed: differs && figures ? bench : null,
+              builtBed: differs && figures ? current : null,
             })
           }
         >
