@@ -49,7 +49,7 @@ export interface ServerRead<Value> {
 
 /**
  * Reads JSON from the app's own API, once or again and again until it has come to an end.
- * @param path null while nothing is wanted
+ * @param path null while nothing is wanted: then nothing is known either
  */
 export function useServerData<Value>(path: string | null, follow?: Follow<Value>): ServerRead<Value> {
   const { data, error } = useQuery<Value, ReadFailed>({
@@ -60,10 +60,12 @@ export function useServerData<Value>(path: string | null, follow?: Follow<Value>
       if (!answer.ok) throw new ReadFailed(answer.problem)
       return answer.value
     },
-    ...(follow && {
-      initialData: follow.initial as never,
-      refetchInterval: ({ state }) => (state.data !== undefined && follow.until(state.data) ? false : follow.everyMs),
-    }),
+    refetchInterval: ({ state }) => {
+      if (!follow || (state.data !== undefined && follow.until(state.data))) return false
+      return follow.everyMs
+    },
+    initialData: () => (path === null ? undefined : follow?.initial),
   })
+  if (path === null) return { value: undefined, problem: null }
   return { value: data, problem: error?.problem ?? null }
 }

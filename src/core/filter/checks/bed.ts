@@ -11,8 +11,8 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
   const worstPair = result.stability.reduce((worst, pair) => Math.max(worst, pair.ratio), 0)
   const planted = plantedDepthM(design)
   const rootVerdict: Verdict = graded(
-    result.rootShare < ROOT_ZONE.stopBelow,
-    result.rootShare < ROOT_ZONE.leastShare || (path === 'up' && planted < CHECK_LIMITS.plantedDepthLeastM),
+    result.rootShare >= ROOT_ZONE.leastShare && (path !== 'up' || planted >= CHECK_LIMITS.plantedDepthLeastM),
+    result.rootShare >= ROOT_ZONE.stopBelow,
   )
   return [
     ...(path === 'over'
@@ -46,7 +46,7 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
         ]),
     check(
       'uniformity',
-      graded(result.uniformity < CHECK_LIMITS.uniformityStopBelow, result.uniformity < CHECK_LIMITS.uniformityLeast),
+      graded(result.uniformity >= CHECK_LIMITS.uniformityLeast, result.uniformity >= CHECK_LIMITS.uniformityStopBelow),
       result.uniformity,
       CHECK_LIMITS.uniformityLeast,
       { feed: design.feed },

@@ -105,10 +105,10 @@ export const check = (
   also: Check['also'] = {},
 ): Check => ({ id, verdict, figure, limit, also })
 
-/** What must not stand stops, what should not is looked at, the rest passes. */
-export const graded = (mustNot: boolean, shouldNot: boolean): Verdict => {
-  if (mustNot) return 'stop'
-  return shouldNot ? 'look' : 'pass'
+/** What is as it should be passes, what can be borne is looked at, all else stops: a figure that is NaN as well. */
+export const graded = (asItShould: boolean, bearable: boolean): Verdict => {
+  if (asItShould) return 'pass'
+  return bearable ? 'look' : 'stop'
 }
 
 export const atLeast = (figure: number, wanted: number, stopBelowShare: number): Verdict => {

@@ -20,7 +20,7 @@ export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
   return [
     check(
       'duty-in-range',
-      graded(result.duty.status === 'no-flow', result.duty.status === 'beyond-curve' || !inRange),
+      graded(result.duty.status === 'found' && inRange, result.duty.status !== 'no-flow'),
       own,
       result.recommended[1],
       { least: result.recommended[0], status: result.duty.status, clogged: result.cloggedFlowM3PerH },
@@ -45,13 +45,13 @@ function outletChecks({
   const flow = result.bedFlowM3PerH
   const larger = sizeRank(diameterM, tables.pipes) > sizeRank(design.delivery.diameterM, tables.pipes)
   return [
-    check('outlet-capacity', graded(flow > blocked, flow > halfFull), flow, halfFull, {
+    check('outlet-capacity', graded(flow <= halfFull, flow <= blocked), flow, halfFull, {
       blocked,
       count,
     }),
     check(
       'outlet-order',
-      graded(!larger && diameterM * Math.sqrt(count) <= design.delivery.diameterM * 1.2, !larger),
+      graded(larger, diameterM * Math.sqrt(count) > design.delivery.diameterM * 1.2),
       diameterM,
       design.delivery.diameterM,
       { count },

@@ -15,7 +15,7 @@ export function pumpStopChecks({ design, pond, result: { stop, quantities } }: C
     }),
     check(
       'stays-wet',
-      stop.heldByValve ? 'pass' : graded(stop.wetShare <= 0.1, stop.wetShare < CHECK_LIMITS.wetShareLeast),
+      graded(stop.wetShare >= CHECK_LIMITS.wetShareLeast || stop.heldByValve, stop.wetShare > 0.1),
       stop.wetShare,
       CHECK_LIMITS.wetShareLeast,
     ),

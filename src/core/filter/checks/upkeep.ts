@@ -25,26 +25,20 @@ export function upkeepChecks(context: CheckContext): Check[] {
     return 'none'
   }
   return [
-    check(
-      'vault',
-      graded(!vaultFine && vault === null, !vaultFine),
-      vault?.diameterM ?? 0,
-      SERVICE_LIMITS.vaultDiameterM,
-      {
-        pitch: manifold.pitchPercent,
-        low: vault?.atLowPoint ? 'yes' : 'no',
-        kind: drainKind(),
-      },
-    ),
+    check('vault', graded(vaultFine, vault !== null), vault?.diameterM ?? 0, SERVICE_LIMITS.vaultDiameterM, {
+      pitch: manifold.pitchPercent,
+      low: vault?.atLowPoint ? 'yes' : 'no',
+      kind: drainKind(),
+    }),
     check(
       'flush-interval',
-      graded(result.flushDays < CHECK_LIMITS.flushDaysStop, result.flushDays < CHECK_LIMITS.flushDaysLeast),
+      graded(result.flushDays >= CHECK_LIMITS.flushDaysLeast, result.flushDays >= CHECK_LIMITS.flushDaysStop),
       result.flushDays,
       CHECK_LIMITS.flushDaysLeast,
     ),
     check(
       'serviceability',
-      graded(result.service.share < CHECK_LIMITS.serviceStopBelow, result.service.share < CHECK_LIMITS.serviceLeast),
+      graded(result.service.share >= CHECK_LIMITS.serviceLeast, result.service.share >= CHECK_LIMITS.serviceStopBelow),
       result.service.got.length,
       result.service.got.length + result.service.missing.length,
       { missing: result.service.missing.join(' ') },
