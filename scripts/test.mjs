@@ -151,7 +151,7 @@ await runMain(async () => {
       await migrate(cluster.ownerUrl(name), cluster.appPassword)
     }
     const weatherUrl = await startWeatherDesk()
-    await timed('build', () => ensureBuild(DIST))
+    await timed('build', () => ensureBuild(DIST, { typesCheckedApart: true }))
     if (asked('checks')) await timed('checks', () => checks(env))
     const unit = {
       ...env,

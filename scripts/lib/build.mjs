@@ -55,8 +55,11 @@ async function buildPrograms(distDir) {
   })
 }
 
-/** next build into a folder, when the sources are not the ones that were built. */
-export async function ensureBuild(distDir = '.next') {
+/**
+ * next build into a folder, when the sources are not the ones that were built.
+ * @param typesCheckedApart the caller checks the types itself
+ */
+export async function ensureBuild(distDir = '.next', { typesCheckedApart = false } = {}) {
   const stamp = inRoot(distDir, 'slow-reed-sources')
   const wanted = sourceHash()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
@@ -67,7 +70,12 @@ export async function ensureBuild(distDir = '.next') {
     [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'],
     {
       quiet: true,
-      env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+      env: {
+        NEXT_DIST_DIR: distDir,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        TYPES_CHECKED_APART: typesCheckedApart ? 'yes' : 'no',
+      },
     },
   )
   await buildServiceWorker(distDir)

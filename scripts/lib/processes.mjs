@@ -42,7 +42,7 @@ export async function runOrStop(line, command, args, options) {
 }
 
 /** Starts a Node.js program that ends with this one, whatever ends this one. */
-export function startNode(args, { env = {}, label, onLine, toStdout = false } = {}) {
+export function startNode(args, { env = {}, label, toStdout = false } = {}) {
   const child = spawn(process.execPath, ['--import', exitWithParent, ...args], {
     cwd: inRoot(),
     env: { ...process.env, ...env, STARTED_BY: String(process.pid) },
@@ -52,7 +52,6 @@ export function startNode(args, { env = {}, label, onLine, toStdout = false } = 
   child.tail = ''
   const take = (chunk) => {
     child.tail = (child.tail + chunk).slice(-4000)
-    onLine?.(String(chunk))
     if (toStdout || process.env.SLOW_REED_VERBOSE) process.stdout.write(`[${label}] ${chunk}`)
   }
   child.stdout.on('data', take)

@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { createInterface } from 'node:readline'
 import { pathToFileURL } from 'node:url'
 
 const folder = mkdtempSync(join(tmpdir(), 'started-'))
@@ -17,12 +18,13 @@ const script = (program: string) =>
   file(
     'script.mjs',
     `import { startNode } from ${JSON.stringify(processes)}
-     startNode([${JSON.stringify(program)}], { label: 'x', onLine: (line) => process.stdout.write(line) })
+     startNode([${JSON.stringify(program)}], { label: 'it', toStdout: true })
      setInterval(() => {}, 1000)`,
   )
 
+/** Resolves with the first whole line; what is said may come in pieces, or several lines at once. */
 const firstLine = (child: ReturnType<typeof spawn>): Promise<string> =>
-  new Promise((resolve) => child.stdout!.once('data', (text) => resolve(String(text).trim())))
+  new Promise((resolve) => createInterface({ input: child.stdout! }).once('line', resolve))
 const lives = (pid: number): boolean => {
   try {
     return process.kill(pid, 0)
@@ -34,9 +36,9 @@ const lives = (pid: number): boolean => {
 describe('programs that a script starts', () => {
   it('end with it, even when it is killed', async () => {
     const child = spawn(process.execPath, [
-      script(file('sleeper.mjs', `process.stdout.write(String(process.pid)); setInterval(() => {}, 1000)`)),
+      script(file('sleeper.mjs', `console.log(process.pid); setInterval(() => {}, 1000)`)),
     ])
-    const pid = Number(await firstLine(child))
+    const pid = Number((await firstLine(child)).replace('[it] ', ''))
     expect(lives(pid)).toBe(true)
     child.kill('SIGKILL')
     for (let i = 0; i < 100 && lives(pid); i++) await new Promise((resolve) => setTimeout(resolve, 50))
@@ -48,12 +50,12 @@ describe('programs that a script starts', () => {
       'forker.mjs',
       `import { fork } from 'node:child_process'
        const child = fork(${JSON.stringify(waiter)})
-       child.on('message', (m) => (m === 'ready' ? setTimeout(() => child.send('go'), 300) : process.stdout.write(m)))
-       child.on('exit', () => process.stdout.write('gone'))
+       child.on('message', (m) => (m === 'ready' ? setTimeout(() => child.send('go'), 300) : console.log(m)))
+       child.on('exit', () => console.log('gone'))
        setInterval(() => {}, 1000)`,
     )
     const child = spawn(process.execPath, [script(parent)])
-    expect(await firstLine(child)).toBe('heard')
+    expect(await firstLine(child)).toBe('[it] heard')
     child.kill('SIGKILL')
   })
 })
