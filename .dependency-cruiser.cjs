@@ -29,7 +29,12 @@ module.exports = {
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/(react|next|knex|pg|zod|echarts|luxon)|^(fs|node:|crypto|http|path)' },
     },
-    from('^src/domain', '^src/(?!core|domain)', 'domain-on-core', 'domain imports core only'),
+    from(
+      '^src/domain',
+      '^src/(?!core|domain|messages/keys)',
+      'domain-on-core',
+      'domain imports core only, and the addresses of texts as types',
+    ),
     from('^src/calc', '^src/(?!core|calc)', 'calc-on-core', 'calc imports core only'),
     from('^src/server', '^src/(ui|app|workers)', 'server-knows-no-view', 'server imports calc, core, domain'),
     from(

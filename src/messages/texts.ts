@@ -1,16 +1,9 @@
 import { createTranslator } from 'use-intl/core'
 import type { ReactNode } from 'react'
 import { en } from './en'
+import type { TextKey } from './keys'
 
-/** What a catalogue holds, whatever its language. */
-export type Catalogue = typeof en
-
-/** The address of a text: noun, place, key. */
-export type TextKey = {
-  [N in keyof Catalogue & string]: {
-    [P in keyof Catalogue[N] & string]: `${N}.${P}.${keyof Catalogue[N][P] & string}`
-  }[keyof Catalogue[N] & string]
-}[keyof Catalogue & string]
+export type { Catalogue, TextKey } from './keys'
 
 type Values = Readonly<Record<string, string | number>>
 type Parts = Readonly<Record<string, string | number | ((chunks: ReactNode) => ReactNode)>>

@@ -33,7 +33,7 @@ test('a customer’s own page: made, read on a phone, a visit asked for, and end
     .getByRole('button', { name: /^Send to/ })
     .first()
     .click()
-  await expect(phone.getByText('Say in a few words what you need.').first()).toBeVisible()
+  await expect(phone.getByText('Describe in a few words what you need.').first()).toBeVisible()
   await phone.getByLabel('What do you need?').first().fill('The falls have gone quiet')
   await phone
     .getByRole('button', { name: /^Send to/ })

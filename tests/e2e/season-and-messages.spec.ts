@@ -103,7 +103,7 @@ test('a site gets its hours, days off and place; the map, equipment and wishes f
   await page.getByLabel('Access from').fill('09:00')
   await page.getByLabel('Access until').fill('08:00')
   await page.getByRole('button', { name: 'Save site' }).click()
-  await expect(page.getByText('It closes before it opens.').first()).toBeVisible()
+  await expect(page.getByText('The closing time is before the opening time.').first()).toBeVisible()
   await page.getByLabel('Access until').fill('15:00')
   await page.getByLabel('Wednesday').check()
   await page.getByRole('button', { name: 'Add period' }).click()

@@ -76,7 +76,7 @@ test('a level log tells a leak from evaporation, and where to look', async ({ pa
   await panel.getByText('Log water level').click()
   await panel.getByLabel('Hours between readings').fill('24')
   await panel.getByRole('button', { name: 'Save level log' }).click()
-  await expect(panel.getByText(/Drop of the level/).first()).toBeVisible()
+  await expect(panel.getByText(/Drop in the pond/).first()).toBeVisible()
   await panel.getByLabel('Pond level fell by').fill('40 mm')
   await panel.getByLabel(/Bucket level fell by/).fill('2 mm')
   await panel.getByRole('button', { name: 'Save level log' }).click()

@@ -125,7 +125,7 @@ describe('design versions', () => {
         overrideReason: '',
       }),
     )
-    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe('bed.pumpId')
+    expect(problem.kind === 'bad-input' && problem.fields![0]!.path).toBe('bed.pumpId')
   })
 })
 
@@ -163,7 +163,7 @@ describe('proposals', () => {
       'Expected water quality',
     )
     const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
-    expect(gone.kind === 'bad-input' && gone.fields[0]!.path).toBe('whatIfId')
+    expect(gone.kind === 'bad-input' && gone.fields![0]!.path).toBe('whatIfId')
     const other = await addPond(actors.owner, newPond())
     const { id: elsewhere } = await saveWhatIf(actors.designer, other, whatIf)
     expect((await problemOf(propose(actors.designer, pondId, id, { whatIfId: elsewhere }))).kind).toBe('bad-input')
@@ -267,7 +267,7 @@ describe('proposals', () => {
     await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
     expect(
       (await problemOf(answerProposal(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message,
-    ).toMatch(/past its day/)
+    ).toMatch(/has expired/)
     expect((await problemOf(propose(actors.owner, pondId, id, { validUntil: '2020-01-01' }))).kind).toBe('bad-input')
   })
   it('offer only versions of their own pond, to those who may', async () => {

@@ -140,7 +140,7 @@ describe('a diagnosis that was acted on', () => {
     const problem = await problemOf(
       actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'filter-small': true } }),
     )
-    expect(JSON.stringify(problem)).toMatch(/findings.*Say what is seen or tested first/)
+    expect(JSON.stringify(problem)).toMatch(/findings.*Enter what is seen or tested first/)
   })
 
   it('is the firm’s own, and planned only by those who plan', async () => {

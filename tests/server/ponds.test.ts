@@ -67,7 +67,7 @@ describe('ponds', () => {
   ])('refuses %s, naming the field', async (_, changes, path, words) => {
     const { actors } = await makeFirm('Fir')
     const problem = await problemOf(addPond(actors.owner, newPond(changes as never)))
-    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe(path)
+    expect(problem.kind === 'bad-input' && problem.fields![0]!.path).toBe(path)
     expect(problem.message).toContain(words)
   })
   it('shows both when two people change one pond', async () => {
@@ -126,7 +126,7 @@ describe('designs', () => {
     const { start } = await designPage(actors.designer, id)
     const other = { name: 'Small', bed: { ...start, sizingMethod: 'nitrogen' as const }, overrideReason: '' }
     const problem = await problemOf(saveDesign(actors.designer, id, other))
-    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe('overrideReason')
+    expect(problem.kind === 'bad-input' && problem.fields![0]!.path).toBe('overrideReason')
     await expect(
       saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' }),
     ).resolves.toMatchObject({ number: 1 })

@@ -135,7 +135,7 @@ describe('the product book', () => {
           ),
         )
       ).message,
-    ).toContain('in the stores')
+    ).toContain('in stock')
     expect((await problemOf(setProducts(actors.technician, 1, changed))).kind).toBe('forbidden')
     expect(await importProducts(actors.office, await exportProducts(actors.technician))).toEqual({
       read: changed.length,

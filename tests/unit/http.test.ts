@@ -5,23 +5,32 @@ import { badField, notFound, ProblemError, refused } from '@/domain/shared/probl
 import { answerError } from '@/server/platform/http/problem-response'
 import { smallJson } from '@/server/platform/http/small-json'
 import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/platform/http/request-body'
+import { inWords, said } from '@/domain/shared/said'
 
 const post = (body: BodyInit) =>
   new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
 
 describe('answers to what goes wrong', () => {
-  const zodError = z.strictObject({ length: z.number({ error: 'Length is missing.' }) }).safeParse({}).error!
+  const zodError = z
+    .strictObject({
+      length: z.number({ error: said('kit.fields.missing', { noun: { text: 'ponds.fields.length' } }) }),
+    })
+    .safeParse({}).error!
   it.each([
-    ['an unknown id', notFound('That pond'), 404, 'not-found'],
-    ['a wrong figure', badField('zones.0.depth', 'Too deep.'), 422, 'bad-input'],
-    ['a rule of the work', refused('Fish stay in the tank.'), 409, 'refused'],
+    ['an unknown id', notFound('pond'), 404, 'not-found'],
+    ['a wrong figure', badField('zones.0.depth', inWords('Too deep.')), 422, 'bad-input'],
+    ['a rule of the work', refused(said('field.problems.fishStay')), 409, 'refused'],
     [
       'a stale save',
-      new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } }),
+      new ProblemError({
+        kind: 'conflict',
+        message: said('kit.problems.someoneElseSavedWhileYou'),
+        current: { version: 3 },
+      }),
       409,
       'conflict',
     ],
-    ['a missing right', new ProblemError({ kind: 'forbidden', message: 'No.' }), 403, 'forbidden'],
+    ['a missing right', new ProblemError({ kind: 'forbidden', message: inWords('No.') }), 403, 'forbidden'],
     ['a shape that does not parse', zodError, 422, 'bad-input'],
     ['a core range', new DomainError('tempC', 99, 'between 0 and 40'), 422, 'bad-input'],
     ['a lost database', Object.assign(new Error('connect'), { code: 'ECONNREFUSED' }), 503, 'unavailable'],
@@ -36,12 +45,18 @@ describe('answers to what goes wrong', () => {
   it('name the field of a shape that does not parse', async () =>
     expect((await answerError(zodError).json()).fields).toEqual([{ path: 'length', message: 'Length is missing.' }]))
   it('show what stands now after a stale save', async () => {
-    const error = new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } })
+    const error = new ProblemError({
+      kind: 'conflict',
+      message: said('kit.problems.someoneElseSavedWhileYou'),
+      current: { version: 3 },
+    })
     expect((await answerError(error).json()).current).toEqual({ version: 3 })
   })
   it('say how long to wait after too many attempts', () =>
     expect(
-      answerError(new ProblemError({ kind: 'too-many', message: 'Wait.', retryAfterS: 40 })).headers.get('retry-after'),
+      answerError(new ProblemError({ kind: 'too-many', message: inWords('Wait.'), retryAfterS: 40 })).headers.get(
+        'retry-after',
+      ),
     ).toBe('40'))
 })
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { calendarDay } from '../shared/fields'
 import { PondId } from '../shared/ids'
+import { said } from '../shared/said'
 
 /** What a customer asks for on their own page. */
 export const CustomerRequestInput = z.strictObject({
@@ -8,8 +9,8 @@ export const CustomerRequestInput = z.strictObject({
   text: z
     .string()
     .trim()
-    .min(5, { error: 'Say in a few words what you need.' })
-    .max(300, { error: 'At most 300 characters.' }),
+    .min(5, { error: said('customers.problems.sayFewWordsWhatYou') })
+    .max(300, { error: said('customers.problems.mostCharacters') }),
   from: calendarDay.nullable().default(null),
   /** Fish in trouble, water running away: it cannot wait for the next round. */
   urgent: z.boolean().default(false),

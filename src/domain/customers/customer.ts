@@ -3,11 +3,12 @@ import { READING_KINDS } from '../../core/water/readings'
 import { calendarDay, numberWithin, optionalText, shortText } from '../shared/fields'
 import { CustomerId, SiteId } from '../shared/ids'
 import { PondInput } from '../ponds/pond'
+import { said } from '../shared/said'
 
 export const CustomerInput = z.strictObject({
-  name: shortText('Customer name'),
-  email: z.union([z.literal(''), z.email({ error: 'The e-mail address is not complete.' })]).default(''),
-  phone: optionalText('Phone', 40),
+  name: shortText('customers.fields.customerName'),
+  email: z.union([z.literal(''), z.email({ error: said('kit.problems.eMailAddressComplete') })]).default(''),
+  phone: optionalText('customers.fields.phone', 40),
 })
 export type CustomerInput = z.infer<typeof CustomerInput>
 
@@ -16,13 +17,13 @@ export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as con
 
 const openingHour = z.union([
   z.literal(''),
-  z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' }),
+  z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: said('kit.problems.timeMustLookLike') }),
 ])
 
 /** Days on which a customer wants nobody. */
 const Blackout = z
-  .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('Why', 120) })
-  .refine((b) => b.from <= b.to, { path: ['to'], error: 'It ends before it begins.' })
+  .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('customers.fields.why', 120) })
+  .refine((b) => b.from <= b.to, { path: ['to'], error: said('kit.problems.endsBeforeBegins') })
 
 /** Schools want the work done while the children are away; a camp site does not. */
 const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
@@ -31,15 +32,15 @@ const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
 const UNTESTED_FILL = { ph: null, khDH: null, chlorineMgL: null }
 
 const SiteFields = z.strictObject({
-  name: shortText('Site name'),
-  address: optionalText('Address', 200),
-  town: optionalText('Town', 80),
-  accessNotes: optionalText('Access notes', 500),
+  name: shortText('customers.fields.siteName'),
+  address: optionalText('customers.fields.address', 200),
+  town: optionalText('customers.fields.town', 80),
+  accessNotes: optionalText('customers.fields.accessNotes', 500),
   /** Weather station that this site follows; the height difference is corrected per pond. */
-  stationId: shortText('Weather station', 40),
+  stationId: shortText('customers.fields.weatherStation', 40),
   /** Place on the map; both or neither. */
-  lat: numberWithin([-90, 90], 'Latitude', '°').nullable().default(null),
-  lon: numberWithin([-180, 180], 'Longitude', '°').nullable().default(null),
+  lat: numberWithin([-90, 90], 'customers.fields.latitude', '°').nullable().default(null),
+  lon: numberWithin([-180, 180], 'customers.fields.longitude', '°').nullable().default(null),
   /** Work may begin from and until here; empty: whenever the crew works. */
   opens: openingHour.default(''),
   closes: openingHour.default(''),
@@ -48,9 +49,13 @@ const SiteFields = z.strictObject({
   /** What runs into the ponds here, as last tested. */
   fill: z
     .strictObject({
-      ph: numberWithin(READING_KINDS.tapPh.possible, 'pH of the fill water', '').nullable(),
-      khDH: numberWithin(READING_KINDS.tapKh.possible, 'KH of the fill water', '°dH').nullable(),
-      chlorineMgL: numberWithin(READING_KINDS.tapChlorine.possible, 'Chlorine of the fill water', 'mg/L').nullable(),
+      ph: numberWithin(READING_KINDS.tapPh.possible, 'customers.fields.phOfTheFillWater', '').nullable(),
+      khDH: numberWithin(READING_KINDS.tapKh.possible, 'customers.fields.khOfTheFillWater', '°dH').nullable(),
+      chlorineMgL: numberWithin(
+        READING_KINDS.tapChlorine.possible,
+        'customers.fields.chlorineOfTheFillWater',
+        'mg/L',
+      ).nullable(),
     })
     .default(UNTESTED_FILL),
   /** Whether visits are wanted in school holidays. */
@@ -63,10 +68,10 @@ export const SiteInput = SiteFields.superRefine((site, context) => {
     context.addIssue({
       code: 'custom',
       path: [site.lat === null ? 'lat' : 'lon'],
-      message: 'A place on the map needs both latitude and longitude.',
+      message: said('customers.problems.placeMapNeedsBothLatitude'),
     })
   if (site.opens && site.closes && site.opens >= site.closes)
-    context.addIssue({ code: 'custom', path: ['closes'], message: 'It closes before it opens.' })
+    context.addIssue({ code: 'custom', path: ['closes'], message: said('customers.problems.closesBeforeOpens') })
 })
 export type SiteInput = z.infer<typeof SiteInput>
 

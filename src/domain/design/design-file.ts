@@ -4,6 +4,7 @@ import type { FilterDesign } from '../../core/filter/design-input'
 import { failure, success, type Result } from '../../core/result'
 import { FilterDesignInput } from './design'
 import { shortText } from '../shared/fields'
+import { said, type Said } from '../shared/said'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
 export const DESIGN_FORMAT = 3
@@ -12,18 +13,18 @@ export const DESIGN_FORMAT = 3
 export const DesignFile = z.strictObject({
   format: z.literal(DESIGN_FORMAT),
   kind: z.literal('pond-filter-design'),
-  name: shortText('Version name', 60),
+  name: shortText('design.fields.versionName', 60),
   design: FilterDesignInput,
 })
 export type DesignFile = z.infer<typeof DesignFile>
 
 export type DesignFileProblem = {
   readonly code: 'not-json' | 'not-a-design' | 'from-the-future' | 'bad-field'
-  readonly message: string
+  readonly message: Said
   readonly path: string
 }
 
-const refuse = (code: DesignFileProblem['code'], message: string, path = ''): Result<DesignFile, DesignFileProblem> =>
+const refuse = (code: DesignFileProblem['code'], message: Said, path = ''): Result<DesignFile, DesignFileProblem> =>
   failure({ code, message, path })
 
 /** Reads a design file of this or an earlier format; says what is wrong and where otherwise. */
@@ -32,22 +33,26 @@ export function readDesignFile(text: string): Result<DesignFile, DesignFileProbl
   try {
     raw = JSON.parse(text)
   } catch {
-    return refuse('not-json', 'This file is not JSON. Choose a design file that was exported from a filter design.')
+    return refuse('not-json', said('design.problems.fileJsonChooseDesignFile'))
   }
   const head = z
     .object({ format: z.int().min(1), kind: z.literal('pond-filter-design'), name: z.unknown(), design: z.unknown() })
     .safeParse(raw)
-  if (!head.success) return refuse('not-a-design', 'This file is not a filter design.')
+  if (!head.success) return refuse('not-a-design', said('design.problems.fileFilterDesign'))
   if (head.data.format > DESIGN_FORMAT)
     return refuse(
       'from-the-future',
-      `This design is in format ${head.data.format}; this program reads up to format ${DESIGN_FORMAT}. Update it, or save the design in the older format.`,
+      said('design.problems.designFormatProgramReadsUp', { format: head.data.format, designFormat: DESIGN_FORMAT }),
       'format',
     )
   const file = DesignFile.safeParse({ ...head.data, format: DESIGN_FORMAT, design: upgradeDesign(head.data.design) })
   if (file.success) return success(file.data)
   const [issue] = file.error.issues
-  return refuse('bad-field', `${issue!.path.join('.')}: ${issue!.message}`, issue!.path.join('.'))
+  return refuse(
+    'bad-field',
+    said('kit.problems.atColumn', { column: issue!.path.join('.'), problem: { said: issue!.message } }),
+    issue!.path.join('.'),
+  )
 }
 
 /** Pumps whose family got a name of its own. */

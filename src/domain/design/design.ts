@@ -13,31 +13,35 @@ import { plantSpecies } from '../../core/plants/species'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import { FITTING_KEY } from '../house-rules/house-tables'
 import type { DesignId, PondId, UserId } from '../shared/ids'
+import { said } from '../shared/said'
+import type { TextKey } from '@/messages/keys'
 
-const counted = ([least, most]: readonly [number, number], noun: string) =>
+const counted = ([least, most]: readonly [number, number], noun: TextKey) =>
   z
-    .int({ error: `${noun}: a whole number.` })
-    .min(least, { error: `${noun}: at least ${least}.` })
-    .max(most, { error: `${noun}: at most ${most}.` })
+    .int({ error: said('design.problems.wholeNumber', { noun: { text: noun } }) })
+    .min(least, { error: said('design.problems.least', { noun: { text: noun }, least }) })
+    .max(most, { error: said('design.problems.most', { noun: { text: noun }, most }) })
 
 const CompanionInput = z.strictObject({
   kind: z.enum(COMPANION_KINDS),
-  mediaL: numberWithin(COMPANION_RANGE.mediaL, 'Media', 'L'),
-  ratedFlowM3PerH: numberWithin(COMPANION_RANGE.ratedFlowM3PerH, 'Rated flow', 'm³/h'),
-  weirM: numberWithin(COMPANION_RANGE.weirM, 'Mouth', 'm'),
+  mediaL: numberWithin(COMPANION_RANGE.mediaL, 'design.fields.media', 'L'),
+  ratedFlowM3PerH: numberWithin(COMPANION_RANGE.ratedFlowM3PerH, 'design.fields.ratedFlow', 'm³/h'),
+  weirM: numberWithin(COMPANION_RANGE.weirM, 'design.fields.mouth', 'm'),
 })
 
 const PatchInput = z.strictObject({
-  species: z.string().refine((key) => plantSpecies(key) !== undefined, { error: 'Choose a plant of the library.' }),
-  count: counted(PATCH_RANGE.count, 'Plants'),
-  xM: numberWithin(PATCH_RANGE.positionM, 'Place along the bed', 'm'),
-  yM: numberWithin(PATCH_RANGE.positionM, 'Place across the bed', 'm'),
+  species: z
+    .string()
+    .refine((key) => plantSpecies(key) !== undefined, { error: said('design.problems.choosePlantLibrary') }),
+  count: counted(PATCH_RANGE.count, 'design.fields.plants'),
+  xM: numberWithin(PATCH_RANGE.positionM, 'design.fields.placeAlongTheBed', 'm'),
+  yM: numberWithin(PATCH_RANGE.positionM, 'design.fields.placeAcrossTheBed', 'm'),
 })
 
 const pipeFields = {
-  boreM: numberWithin(DESIGN_RANGE.boreM, 'Bore', 'm'),
-  lengthM: numberWithin(FLOW_PLAN_RANGE.lengthM, 'Length', 'm'),
-  k: numberWithin(FLOW_PLAN_RANGE.k, 'Fittings', 'K'),
+  boreM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.bore', 'm'),
+  lengthM: numberWithin(FLOW_PLAN_RANGE.lengthM, 'design.fields.length', 'm'),
+  k: numberWithin(FLOW_PLAN_RANGE.k, 'design.fields.fittings', 'K'),
 }
 
 const FlowPlanInput = z.strictObject({
@@ -58,8 +62,8 @@ const FlowPlanInput = z.strictObject({
       z.strictObject({
         kind: z.enum(BRANCH_KINDS),
         ...pipeFields,
-        valve: numberWithin(FLOW_PLAN_RANGE.valve, 'Valve opening', ''),
-        levelM: numberWithin(FLOW_PLAN_RANGE.levelM, 'Level', 'm'),
+        valve: numberWithin(FLOW_PLAN_RANGE.valve, 'design.fields.valveOpening', ''),
+        levelM: numberWithin(FLOW_PLAN_RANGE.levelM, 'design.fields.level', 'm'),
       }),
     )
     .min(1)
@@ -70,79 +74,82 @@ const FlowPlanInput = z.strictObject({
 
 export const FilterDesignInput = z
   .strictObject({
-    type: z.enum(FILTER_TYPES, { error: 'Choose a kind of filter.' }),
+    type: z.enum(FILTER_TYPES, { error: said('design.problems.chooseKindFilter') }),
     sizingMethod: z.enum(SIZING_METHODS),
-    lengthM: numberWithin(DESIGN_RANGE.sideM, 'Bed length', 'm'),
-    widthM: numberWithin(DESIGN_RANGE.sideM, 'Bed width', 'm'),
-    vessels: counted(DESIGN_RANGE.vessels, 'Vessels'),
+    lengthM: numberWithin(DESIGN_RANGE.sideM, 'design.fields.bedLength', 'm'),
+    widthM: numberWithin(DESIGN_RANGE.sideM, 'design.fields.bedWidth', 'm'),
+    vessels: counted(DESIGN_RANGE.vessels, 'design.fields.vessels'),
     round: z.boolean(),
     layers: z
       .array(
         z.strictObject({
           material: z.enum(BED_MATERIAL_KEYS),
-          thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'Layer thickness', 'm'),
+          thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'design.fields.layerThickness', 'm'),
         }),
       )
-      .min(1, { error: 'A bed needs at least one layer.' })
+      .min(1, { error: said('design.problems.bedNeedsLeastOneLayer') })
       .max(10)
       .readonly(),
-    waterOverGravelM: numberWithin(DESIGN_RANGE.waterOverGravelM, 'Water over the gravel', 'm'),
-    raisedM: numberWithin(DESIGN_RANGE.raisedM, 'Walls above ground', 'm'),
+    waterOverGravelM: numberWithin(DESIGN_RANGE.waterOverGravelM, 'design.fields.waterOverTheGravel', 'm'),
+    raisedM: numberWithin(DESIGN_RANGE.raisedM, 'design.fields.wallsAboveGround', 'm'),
     stand: z.enum(STANDS),
     feed: z.enum(FEEDS),
     manifold: z.strictObject({
-      diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'Distribution pipe', 'm'),
-      slots: counted(DESIGN_RANGE.slots, 'Slots'),
-      slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'Slot area', 'm²'),
-      pitchPercent: numberWithin(DESIGN_RANGE.pitchPercent, 'Pipe pitch', '%'),
+      diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'design.fields.distributionPipe', 'm'),
+      slots: counted(DESIGN_RANGE.slots, 'design.fields.slots'),
+      slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'design.fields.slotArea', 'm²'),
+      pitchPercent: numberWithin(DESIGN_RANGE.pitchPercent, 'design.fields.pipePitch', '%'),
     }),
     vault: z
       .strictObject({
-        diameterM: numberWithin(DESIGN_RANGE.vaultDiameterM, 'Vault or drain', 'm'),
+        diameterM: numberWithin(DESIGN_RANGE.vaultDiameterM, 'design.fields.vaultOrDrain', 'm'),
         atLowPoint: z.boolean(),
         valveInReach: z.boolean(),
-        dischargeM: numberWithin(DESIGN_RANGE.dischargeM, 'Way to the discharge', 'm'),
+        dischargeM: numberWithin(DESIGN_RANGE.dischargeM, 'design.fields.wayToTheDischarge', 'm'),
       })
       .nullable(),
     delivery: z.strictObject({
       flexible: z.boolean(),
-      lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'Delivery pipe length', 'm'),
-      diameterM: numberWithin(DESIGN_RANGE.boreM, 'Delivery pipe bore', 'm'),
+      lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'design.fields.deliveryPipeLength', 'm'),
+      diameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.deliveryPipeBore', 'm'),
       fittings: z.record(
-        z.string().regex(FITTING_KEY, { error: 'Fittings are named by their key in the table.' }),
-        counted(DESIGN_RANGE.fittings, 'Fittings'),
+        z.string().regex(FITTING_KEY, { error: said('design.problems.fittingsNamedTheirKeyTable') }),
+        counted(DESIGN_RANGE.fittings, 'design.fields.fittings'),
       ),
-      otherK: numberWithin(DESIGN_RANGE.otherK, 'Other fittings', 'K'),
+      otherK: numberWithin(DESIGN_RANGE.otherK, 'design.fields.otherFittings', 'K'),
     }),
-    suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'Suction bore', 'm').nullable(),
-    staticLiftM: numberWithin(DESIGN_RANGE.staticLiftM, 'Lift', 'm'),
-    pumpId: z.string().min(1, { error: 'Choose a pump.' }).max(60),
+    suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.suctionBore', 'm').nullable(),
+    staticLiftM: numberWithin(DESIGN_RANGE.staticLiftM, 'design.fields.lift', 'm'),
+    pumpId: z
+      .string()
+      .min(1, { error: said('design.problems.choosePump') })
+      .max(60),
     pumpSet: z.strictObject({
       arrangement: z.enum(['single', 'parallel', 'series']),
-      count: counted(PUMP_SET_RANGE.count, 'Pumps'),
-      speed: numberWithin(PUMP_SET_RANGE.speed, 'Speed', ''),
+      count: counted(PUMP_SET_RANGE.count, 'design.fields.pumps'),
+      speed: numberWithin(PUMP_SET_RANGE.speed, 'design.fields.speed', ''),
     }),
-    bypassShare: numberWithin(DESIGN_RANGE.bypassShare, 'Share past the bed', ''),
+    bypassShare: numberWithin(DESIGN_RANGE.bypassShare, 'design.fields.sharePastTheBed', ''),
     outlet: z.strictObject({
-      count: counted(DESIGN_RANGE.outlets, 'Return pipes'),
-      diameterM: numberWithin(DESIGN_RANGE.boreM, 'Return bore', 'm'),
-      lengthM: numberWithin(DESIGN_RANGE.outletLengthM, 'Return length', 'm'),
-      dropM: numberWithin(DESIGN_RANGE.dropM, 'Return fall', 'm'),
+      count: counted(DESIGN_RANGE.outlets, 'design.fields.returnPipes'),
+      diameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.returnBore', 'm'),
+      lengthM: numberWithin(DESIGN_RANGE.outletLengthM, 'design.fields.returnLength', 'm'),
+      dropM: numberWithin(DESIGN_RANGE.dropM, 'design.fields.returnFall', 'm'),
     }),
     falls: z
       .strictObject({
-        widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'Falls width', 'm'),
-        dropM: numberWithin(DESIGN_RANGE.dropM, 'Falls drop', 'm'),
+        widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'design.fields.fallsWidth', 'm'),
+        dropM: numberWithin(DESIGN_RANGE.dropM, 'design.fields.fallsDrop', 'm'),
       })
       .nullable(),
-    airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'Air break height', 'm'),
+    airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'design.fields.airBreakHeight', 'm'),
     checkValve: z.boolean(),
     companions: z.array(CompanionInput).max(20).readonly(),
     network: FlowPlanInput.nullable(),
     planting: z.array(PatchInput).max(60).readonly(),
     winter: z.enum(['runs', 'drained']),
-    heatToC: numberWithin(HEAT_RANGE_C, 'Heated to', '°C').nullable(),
-    northDeg: numberWithin(DESIGN_RANGE.northDeg, 'North', '°'),
+    heatToC: numberWithin(HEAT_RANGE_C, 'design.fields.heatedTo', '°C').nullable(),
+    northDeg: numberWithin(DESIGN_RANGE.northDeg, 'design.fields.north', '°'),
     confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
   })
   .superRefine(({ type, layers }, context) => {
@@ -153,15 +160,15 @@ export const FilterDesignInput = z
       context.addIssue({
         code: 'custom',
         path: ['layers'],
-        message: `The stone of the bed must be between ${least} and ${most} m deep in all, levelling gravel and modules not counted.`,
+        message: said('design.problems.stoneBedMustBetweenM', { least, most }),
       })
   }) satisfies z.ZodType<FilterDesign>
 
 export const DesignInput = z.strictObject({
-  name: shortText('Version name', 60),
+  name: shortText('design.fields.versionName', 60),
   bed: FilterDesignInput,
   /** Why another sizing method than the house's; needed when they differ. */
-  overrideReason: optionalText('Reason', 300),
+  overrideReason: optionalText('design.fields.reason', 300),
 })
 export type DesignInput = z.infer<typeof DesignInput>
 

@@ -104,7 +104,7 @@ describe('the plan', () => {
     expect(remedyPlan('infection', '2027-07-10').some((s) => /Look whether/.test(s.title))).toBe(false))
   it('is refused for a cause or a finding that there is not', () => {
     expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0]!.message).toBe(
-      'Choose a cause.',
+      'diagnosis.problems.chooseCause',
     )
     expect(DiagnosisInput.safeParse({ findings: { nothing: true }, cause: 'duckweed' }).success).toBe(false)
   })

@@ -6,6 +6,7 @@ import type { ReadingKindName } from '../../core/water/readings'
 import { shortDate } from '../shared/dates'
 import type { DiagnosisId, PondId } from '../shared/ids'
 import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
+import { said } from '../shared/said'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
@@ -123,7 +124,7 @@ export const allFindings = (known: KnownFindings, told: Findings): Findings => (
 
 export const DiagnosisInput = z.strictObject({
   findings: z.partialRecord(z.enum(FINDING_KEYS as [FindingKey, ...FindingKey[]]), z.boolean()),
-  cause: z.enum(CAUSE_KEYS as [CauseKey, ...CauseKey[]], { error: 'Choose a cause.' }),
+  cause: z.enum(CAUSE_KEYS as [CauseKey, ...CauseKey[]], { error: said('diagnosis.problems.chooseCause') }),
 })
 export type DiagnosisInput = z.infer<typeof DiagnosisInput>
 

@@ -3,23 +3,26 @@ import { dueAfterRunning, EQUIPMENT_KINDS, EQUIPMENT_SLACK, type Rest } from '..
 import { addDays } from '../../core/numeric/calendar'
 import { calendarDay, shortText } from '../shared/fields'
 import type { PondId } from '../shared/ids'
+import { said } from '../shared/said'
 
 export const EquipmentInput = z
   .strictObject({
-    kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]], { error: 'Choose what it is.' }),
-    name: shortText('Name', 80),
+    kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]], {
+      error: said('kit.problems.chooseWhat'),
+    }),
+    name: shortText('equipment.fields.name', 80),
     fittedOn: calendarDay,
     everyDays: z
-      .int({ error: 'Give whole days.' })
-      .min(3, { error: 'At least 3 days apart.' })
-      .max(3660, { error: 'At most ten years apart.' }),
+      .int({ error: said('kit.problems.giveWholeDays') })
+      .min(3, { error: said('kit.problems.leastDaysApart') })
+      .max(3660, { error: said('equipment.problems.mostTenYearsApart') }),
     doneOn: calendarDay.nullable().default(null),
     retired: z.boolean().default(false),
     warrantyUntil: calendarDay.nullable().default(null),
   })
   .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, {
     path: ['doneOn'],
-    error: 'It was seen to before it was fitted.',
+    error: said('equipment.problems.seenBeforeFitted'),
   })
 export type EquipmentInput = z.infer<typeof EquipmentInput>
 
@@ -50,16 +53,16 @@ export function equipmentDue(
 /** Something a customer or the office asks for, once. */
 export const OneOffInput = z
   .strictObject({
-    title: shortText('What is to be done', 160),
+    title: shortText('equipment.fields.whatIsToBeDone', 160),
     from: calendarDay,
     to: calendarDay,
     minutes: z
-      .int({ error: 'Give whole minutes.' })
+      .int({ error: said('equipment.problems.giveWholeMinutes') })
       .min(0)
-      .max(600, { error: 'Longer than ten hours is a job of its own.' })
+      .max(600, { error: said('equipment.problems.longerThanTenHoursJob') })
       .default(15),
     /** It cannot wait: the next plan puts it first on the road. */
     urgent: z.boolean().optional(),
   })
-  .refine((t) => t.from <= t.to, { path: ['to'], error: 'It ends before it begins.' })
+  .refine((t) => t.from <= t.to, { path: ['to'], error: said('kit.problems.endsBeforeBegins') })
 export type OneOffInput = z.infer<typeof OneOffInput>

@@ -1,5 +1,6 @@
 import { CustomerInput, SiteInput, type Customer, type Site } from '../customers/customer'
-import { csvOf, readCsv, type CsvRow, type CsvRowProblem } from '../shared/csv'
+import { csvOf, readCsv, zodRowProblems, type CsvRow, type CsvRowProblem } from '../shared/csv'
+import { said, type Said } from '../shared/said'
 
 const SITE_CSV_COLUMNS = [
   'customer',
@@ -107,18 +108,18 @@ export function readSitesCsv(text: string, station: string): SiteFile {
 
 /** Points of a GeoJSON feature collection; properties carry the columns of the CSV. */
 export function readSitesGeoJson(text: string, station: string): SiteFile {
-  const refuse = (message: string): SiteFile => ({ rows: [], problems: [{ line: 1, message }] })
+  const refuse = (message: Said): SiteFile => ({ rows: [], problems: [{ line: 1, message }] })
   let file: unknown
   try {
     file = JSON.parse(text)
   } catch {
-    return refuse('This is not JSON.')
+    return refuse(said('exchange.problems.notJson'))
   }
   const features =
     (file as { type?: string; features?: unknown })?.type === 'FeatureCollection'
       ? (file as { features?: unknown }).features
       : null
-  if (!Array.isArray(features)) return refuse('This is not a GeoJSON feature collection.')
+  if (!Array.isArray(features)) return refuse(said('exchange.problems.notGeoJson'))
   return collect(
     features.map(
       (feature: { geometry?: { type?: string; coordinates?: unknown }; properties?: Record<string, unknown> }, i) => {
@@ -164,24 +165,16 @@ function collect(entries: readonly CsvRow[], station: string): SiteFile {
       schoolHolidays: cell('school_holidays') || 'any',
     })
     const contact = CustomerInput.safeParse({ name: customer, email: cell('email'), phone: cell('phone') })
-    if (customer === '') problems.push({ line, message: 'customer: missing.' })
-    else if (!contact.success)
-      problems.push({
-        line,
-        message: contact.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '),
-      })
-    else if (!read.success)
-      problems.push({
-        line,
-        message: read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '),
-      })
+    if (customer === '') problems.push({ line, message: said('exchange.problems.customerMissing') })
+    else if (!contact.success) problems.push(...zodRowProblems(line, contact.error))
+    else if (!read.success) problems.push(...zodRowProblems(line, read.error))
     else {
       const key = `${contact.data.name}\u0000${read.data.name}`
       const before = seen.get(key)
       if (before !== undefined)
         problems.push({
           line,
-          message: `site: “${read.data.name}” of “${customer}” is already in line ${before}; this one is skipped.`,
+          message: said('exchange.problems.siteTwice', { site: read.data.name, customer, before }),
         })
       else
         rows.push({

@@ -1,13 +1,14 @@
 import { z } from 'zod'
 import { shortText } from '../shared/fields'
+import { said } from '../shared/said'
 
 /** What a key may do. */
 export const KEY_SCOPES = ['readings', 'calc'] as const
 export type KeyScope = (typeof KEY_SCOPES)[number]
 
 export const ApiKeyInput = z.strictObject({
-  name: shortText('Name', 60),
-  scope: z.enum(KEY_SCOPES, { error: 'Choose what the key is for.' }),
+  name: shortText('firm.fields.name', 60),
+  scope: z.enum(KEY_SCOPES, { error: said('firm.problems.chooseWhatKey') }),
 })
 export type ApiKeyInput = z.infer<typeof ApiKeyInput>
 
@@ -38,5 +39,5 @@ export const SenmlPack = z
       t: number.optional(),
     }),
   )
-  .min(1, { error: 'The pack is empty.' })
-  .max(1000, { error: 'At most 1000 records at once.' })
+  .min(1, { error: said('firm.problems.packEmpty') })
+  .max(1000, { error: said('firm.problems.mostRecordsOnce') })

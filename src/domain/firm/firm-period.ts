@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { addDays, isoWeekday } from '../../core/numeric/calendar'
 import { calendarDay, shortText } from '../shared/fields'
+import { said } from '../shared/said'
 
 /** What days do to the work: nobody works; ponds may not be filled from the mains; schools are out. */
 export const PERIOD_EFFECTS = ['closed', 'no-filling', 'school-holidays'] as const
@@ -8,12 +9,12 @@ export type PeriodEffect = (typeof PERIOD_EFFECTS)[number]
 
 export const FirmPeriodInput = z
   .strictObject({
-    name: shortText('Name'),
+    name: shortText('firm.fields.name'),
     from: calendarDay,
     to: calendarDay,
-    effect: z.enum(PERIOD_EFFECTS, { error: 'Choose what these days mean for the work.' }),
+    effect: z.enum(PERIOD_EFFECTS, { error: said('firm.problems.chooseWhatDaysMeanWork') }),
   })
-  .refine((p) => p.from <= p.to, { path: ['to'], error: 'It ends before it begins.' })
+  .refine((p) => p.from <= p.to, { path: ['to'], error: said('kit.problems.endsBeforeBegins') })
 export type FirmPeriodInput = z.infer<typeof FirmPeriodInput>
 
 export interface FirmPeriod extends FirmPeriodInput {

@@ -1,46 +1,65 @@
 import { z } from 'zod'
 import { CUT_PLANTS, type PondEvent } from '../../core/ecosystem/events'
 import { numberWithin } from '../shared/fields'
+import type { TextKey } from '@/messages/keys'
 
-const share = (noun: string) => numberWithin([0, 1], noun, '')
-const day = numberWithin([0, 730], 'Day', '')
+const share = (noun: TextKey) => numberWithin([0, 1], noun, '')
+const day = numberWithin([0, 730], 'forecasts.fields.day', '')
 
 /** One thing that happens in a what-if; days count from its first day. */
 export const WhatIfEvent = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('feed'), day, factor: numberWithin([0, 10], 'Feed', '') }),
-  z.strictObject({ kind: z.literal('fish'), day, massKg: numberWithin([-10_000, 10_000], 'Fish', 'kg') }),
+  z.strictObject({ kind: z.literal('feed'), day, factor: numberWithin([0, 10], 'forecasts.fields.feed', '') }),
+  z.strictObject({
+    kind: z.literal('fish'),
+    day,
+    massKg: numberWithin([-10_000, 10_000], 'forecasts.fields.fish', 'kg'),
+  }),
   z.strictObject({ kind: z.literal('pump'), day, running: z.boolean() }),
   z.strictObject({ kind: z.literal('uv'), day, on: z.boolean() }),
-  z.strictObject({ kind: z.literal('aerator'), day, gPerD: numberWithin([0, 100_000], 'Oxygen', 'g a day') }),
+  z.strictObject({
+    kind: z.literal('aerator'),
+    day,
+    gPerD: numberWithin([0, 100_000], 'forecasts.fields.oxygen', 'g a day'),
+  }),
   z.strictObject({ kind: z.literal('ice-hole'), day, open: z.boolean() }),
-  z.strictObject({ kind: z.literal('rinse-media'), day, share: share('Media rinsed'), water: z.enum(['pond', 'tap']) }),
-  z.strictObject({ kind: z.literal('flush'), day, share: share('Sludge flushed out') }),
-  z.strictObject({ kind: z.literal('wash-surfaces'), day, share: share('Stones washed') }),
+  z.strictObject({
+    kind: z.literal('rinse-media'),
+    day,
+    share: share('forecasts.fields.mediaRinsed'),
+    water: z.enum(['pond', 'tap']),
+  }),
+  z.strictObject({ kind: z.literal('flush'), day, share: share('forecasts.fields.sludgeFlushedOut') }),
+  z.strictObject({ kind: z.literal('wash-surfaces'), day, share: share('forecasts.fields.stonesWashed') }),
   z.strictObject({
     kind: z.literal('water-change'),
     day,
-    fraction: share('Water changed'),
+    fraction: share('forecasts.fields.waterChanged'),
     dechlorinated: z.boolean(),
   }),
-  z.strictObject({ kind: z.literal('vacuum'), day, share: share('Sludge lifted') }),
-  z.strictObject({ kind: z.literal('cut'), day, plants: z.enum(CUT_PLANTS), share: share('Plants cut') }),
-  z.strictObject({ kind: z.literal('pull-string-algae'), day, share: share('String algae pulled') }),
-  z.strictObject({ kind: z.literal('net'), day, keptShare: share('Leaves kept out') }),
-  z.strictObject({ kind: z.literal('raise-kh'), day, byDKH: numberWithin([0, 20], 'KH', '°dH') }),
-  z.strictObject({ kind: z.literal('seed-bacteria'), day, share: share('Bacteria') }),
+  z.strictObject({ kind: z.literal('vacuum'), day, share: share('forecasts.fields.sludgeLifted') }),
+  z.strictObject({
+    kind: z.literal('cut'),
+    day,
+    plants: z.enum(CUT_PLANTS),
+    share: share('forecasts.fields.plantsCut'),
+  }),
+  z.strictObject({ kind: z.literal('pull-string-algae'), day, share: share('forecasts.fields.stringAlgaePulled') }),
+  z.strictObject({ kind: z.literal('net'), day, keptShare: share('forecasts.fields.leavesKeptOut') }),
+  z.strictObject({ kind: z.literal('raise-kh'), day, byDKH: numberWithin([0, 20], 'forecasts.fields.kh', '°dH') }),
+  z.strictObject({ kind: z.literal('seed-bacteria'), day, share: share('forecasts.fields.bacteria') }),
   z.strictObject({ kind: z.literal('flocculant'), day }),
-  z.strictObject({ kind: z.literal('kill-algae'), day, share: share('Algae killed') }),
+  z.strictObject({ kind: z.literal('kill-algae'), day, share: share('forecasts.fields.algaeKilled') }),
   z.strictObject({
     kind: z.literal('heatwave'),
     day,
-    days: numberWithin([1, 60], 'Days', ''),
-    warmerC: numberWithin([-15, 15], 'Warmer by', '°C'),
+    days: numberWithin([1, 60], 'forecasts.fields.days', ''),
+    warmerC: numberWithin([-15, 15], 'forecasts.fields.warmerBy', '°C'),
   }),
   z.strictObject({
     kind: z.literal('storm'),
     day,
-    rainMm: numberWithin([0, 500], 'Rain', 'mm'),
-    siltGPerM3: numberWithin([0, 2000], 'Mud', 'g/m³'),
+    rainMm: numberWithin([0, 500], 'forecasts.fields.rain', 'mm'),
+    siltGPerM3: numberWithin([0, 2000], 'forecasts.fields.mud', 'g/m³'),
   }),
 ]) satisfies z.ZodType<PondEvent>
 export type WhatIfEvent = z.infer<typeof WhatIfEvent>

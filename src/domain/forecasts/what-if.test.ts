@@ -13,6 +13,7 @@ import {
   WhatIfInput,
   type PondModel,
 } from './what-if'
+import { inEnglish } from '../../../tests/fixtures/in-words'
 
 const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
 const model: PondModel = {
@@ -90,8 +91,8 @@ describe('a what-if', () => {
       members: 20,
       options: [newOption('', { fish: 9 })],
     })
-    expect(read.error!.issues.map((i) => i.message)).toEqual([
-      'Name of this way is missing.',
+    expect(read.error!.issues.map((i) => inEnglish(i.message))).toEqual([
+      'Option name is missing.',
       'Fish must be between 0 and 5 times.',
     ])
   })

@@ -7,6 +7,7 @@ import type { KnownWeather } from '../../core/season/weather-ahead'
 import { calendarDay, numberWithin, shortText } from '../shared/fields'
 import { WhatIfEvent } from './what-if-events'
 import { DAY_MS } from '../../core/numeric/time'
+import { said } from '../shared/said'
 
 /** The filter as it stands; anything else is the id of a saved design. */
 export const AS_IT_IS = 'as-it-is'
@@ -15,30 +16,35 @@ export const MAX_OPTIONS = 4
 
 /** One way a what-if goes: filter, fish, feed and equipment, and what happens when. */
 export const WhatIfOption = z.strictObject({
-  name: shortText('Name of this way', 60),
+  name: shortText('forecasts.fields.nameOfThisWay', 60),
   /** 'as-it-is' or the id of a design. */
   filter: z.union([z.literal(AS_IT_IS), z.uuid()]),
-  filterSize: numberWithin([0.1, 5], 'Size of the filter', 'times'),
-  fish: numberWithin([0, 5], 'Fish', 'times'),
-  feed: numberWithin([0, 5], 'Feed', 'times'),
+  filterSize: numberWithin([0.1, 5], 'forecasts.fields.sizeOfTheFilter', 'times'),
+  fish: numberWithin([0, 5], 'forecasts.fields.fish', 'times'),
+  feed: numberWithin([0, 5], 'forecasts.fields.feed', 'times'),
   uv: z.enum(['as-it-is', 'on', 'off']),
   aerator: z.enum(['as-it-is', 'on', 'off']),
   /** What the bed does when its pump stops. */
   airBreak: z.enum(['as-it-is', 'stays-wet', 'drains']),
-  events: z.array(WhatIfEvent).max(MAX_EVENTS, { error: `At most ${MAX_EVENTS} events in one way.` }),
+  events: z
+    .array(WhatIfEvent)
+    .max(MAX_EVENTS, { error: said('forecasts.problems.mostEventsOneWay', { maxEvents: MAX_EVENTS }) }),
 })
 export type WhatIfOption = z.infer<typeof WhatIfOption>
 
 export const WhatIfInput = z.strictObject({
-  name: shortText('Name', 80),
+  name: shortText('forecasts.fields.name', 80),
   from: calendarDay,
-  days: z.int().min(7, { error: 'At least a week.' }).max(730, { error: 'At most two years.' }),
+  days: z
+    .int()
+    .min(7, { error: said('forecasts.problems.leastWeek') })
+    .max(730, { error: said('forecasts.problems.mostTwoYears') }),
   start: z.enum(START_KINDS),
   members: z.int().min(20).max(500),
   options: z
     .array(WhatIfOption)
     .min(1)
-    .max(MAX_OPTIONS, { error: `At most ${MAX_OPTIONS} options side by side.` }),
+    .max(MAX_OPTIONS, { error: said('forecasts.problems.mostOptionsSideSide', { maxOptions: MAX_OPTIONS }) }),
 })
 export type WhatIfInput = z.infer<typeof WhatIfInput>
 

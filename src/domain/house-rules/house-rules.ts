@@ -3,13 +3,16 @@ import { DEFAULT_FILTER_RULES, SIZING_METHODS, type FilterRules } from '../../co
 import type { HydraulicTables } from '../../core/hydraulics/fittings'
 import { DEFAULT_SEASON_RULES, type SeasonRules } from '../../core/season/house-rules'
 import { numberWithin, shortText } from '../shared/fields'
+import type { TextKey } from '@/messages/keys'
 
-const waterC = (noun: string) => numberWithin([0, 30], noun, '°C')
+const waterC = (noun: TextKey) => numberWithin([0, 30], noun, '°C')
 
 /** What a firm has decided for itself; anything it has not touched follows the defaults of the core. */
 export const HouseRules = z.strictObject({
   sizingMethod: z.enum(SIZING_METHODS).default('volume'),
-  growthYears: numberWithin([0, 20], 'Years of growth', 'years').default(DEFAULT_FILTER_RULES.growthYears),
+  growthYears: numberWithin([0, 20], 'houseRules.fields.yearsOfGrowth', 'years').default(
+    DEFAULT_FILTER_RULES.growthYears,
+  ),
   oversizing: z.enum(['calculated', 'next-size']).default(DEFAULT_FILTER_RULES.oversizing),
   plantsCounted: z.boolean().default(DEFAULT_FILTER_RULES.plantsCounted),
   uv: z.enum(['always', 'crutch', 'never']).default(DEFAULT_FILTER_RULES.uv),
@@ -23,15 +26,15 @@ export const HouseRules = z.strictObject({
   winterIntake: z.enum(['upper', 'unchanged']).default('upper'),
   stringAlgae: z.enum(['by-place', 'ioniser', 'hand', 'treat']).default('by-place'),
   waterChanges: z.enum(['routine', 'top-up']).default('routine'),
-  cleanoutMaxWaterC: waterC('Cleanout').default(DEFAULT_SEASON_RULES.cleanoutWaterC[1]),
-  bacteriaWaterC: waterC('Ordinary bacteria').default(DEFAULT_SEASON_RULES.bacteriaWaterC),
-  feedingNormalWaterC: waterC('Normal feed').default(DEFAULT_SEASON_RULES.feedingNormalWaterC),
-  tenderPlantsWaterC: waterC('Tender plants').default(DEFAULT_SEASON_RULES.tenderPlantsWaterC),
-  highSummerWaterC: waterC('High summer').default(DEFAULT_SEASON_RULES.highSummerWaterC),
-  startupWaterC: waterC('Startup').default(DEFAULT_SEASON_RULES.startupWaterC),
-  feedingStartWaterC: waterC('Feeding start').default(DEFAULT_SEASON_RULES.feedingStartWaterC),
-  feedingStopWaterC: waterC('Feeding stop').default(DEFAULT_SEASON_RULES.feedingStopWaterC),
-  shutdownWaterC: waterC('Shutdown').default(DEFAULT_SEASON_RULES.shutdownWaterC),
+  cleanoutMaxWaterC: waterC('houseRules.fields.cleanout').default(DEFAULT_SEASON_RULES.cleanoutWaterC[1]),
+  bacteriaWaterC: waterC('houseRules.fields.ordinaryBacteria').default(DEFAULT_SEASON_RULES.bacteriaWaterC),
+  feedingNormalWaterC: waterC('houseRules.fields.normalFeed').default(DEFAULT_SEASON_RULES.feedingNormalWaterC),
+  tenderPlantsWaterC: waterC('houseRules.fields.tenderPlants').default(DEFAULT_SEASON_RULES.tenderPlantsWaterC),
+  highSummerWaterC: waterC('houseRules.fields.highSummer').default(DEFAULT_SEASON_RULES.highSummerWaterC),
+  startupWaterC: waterC('houseRules.fields.startup').default(DEFAULT_SEASON_RULES.startupWaterC),
+  feedingStartWaterC: waterC('houseRules.fields.feedingStart').default(DEFAULT_SEASON_RULES.feedingStartWaterC),
+  feedingStopWaterC: waterC('houseRules.fields.feedingStop').default(DEFAULT_SEASON_RULES.feedingStopWaterC),
+  shutdownWaterC: waterC('houseRules.fields.shutdown').default(DEFAULT_SEASON_RULES.shutdownWaterC),
 })
 export type HouseRules = z.infer<typeof HouseRules>
 
@@ -45,7 +48,10 @@ export const OwnRules = z.strictObject(
     RULE_KEYS.map((key) => [
       key,
       z
-        .strictObject({ value: HouseRules.shape[key].unwrap(), reason: shortText('Why this pond is different', 300) })
+        .strictObject({
+          value: HouseRules.shape[key].unwrap(),
+          reason: shortText('houseRules.fields.whyThisPondIsDifferent', 300),
+        })
         .optional(),
     ]),
   ),

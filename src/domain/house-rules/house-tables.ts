@@ -2,14 +2,15 @@ import { z } from 'zod'
 import { TABLE_RANGE, DEFAULT_TABLES, type HydraulicTables } from '../../core/hydraulics/fittings'
 import { PRICE_RANGE, type PriceItem } from '../../core/pricing/price-book'
 import { numberWithin, shortText } from '../shared/fields'
+import { said } from '../shared/said'
 
 /** Keys are made from names and never change: saved designs count fittings by them. */
 export const FITTING_KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
 
 const cost = z
-  .int({ error: 'Money is kept in whole cents.' })
-  .min(0, { error: 'A cost cannot be below zero.' })
-  .max(PRICE_RANGE.costMinor[1], { error: 'This cost is too large to be right.' })
+  .int({ error: said('kit.problems.moneyKeptWholeCents') })
+  .min(0, { error: said('kit.problems.costCannotBelowZero') })
+  .max(PRICE_RANGE.costMinor[1], { error: said('kit.problems.costTooLargeRight') })
 
 /** The firm's tables of fittings and pipes: the usual rows with its own figures, and rows of its own with a cost. */
 export const HouseTables = z
@@ -17,9 +18,9 @@ export const HouseTables = z
     fittings: z
       .array(
         z.strictObject({
-          key: z.string().regex(FITTING_KEY, { error: 'A key is small letters, digits and hyphens.' }),
-          name: shortText('Name of the fitting', 60),
-          k: numberWithin(TABLE_RANGE.k, 'K', ''),
+          key: z.string().regex(FITTING_KEY, { error: said('kit.problems.keySmallLettersDigitsHyphens') }),
+          name: shortText('houseRules.fields.nameOfTheFitting', 60),
+          k: numberWithin(TABLE_RANGE.k, 'houseRules.fields.k', ''),
           costMinor: cost.optional(),
         }),
       )
@@ -27,21 +28,21 @@ export const HouseTables = z
     pipes: z
       .array(
         z.strictObject({
-          name: shortText('Name of the pipe', 40),
-          boreM: numberWithin(TABLE_RANGE.boreM, 'Bore', 'm'),
+          name: shortText('houseRules.fields.nameOfThePipe', 40),
+          boreM: numberWithin(TABLE_RANGE.boreM, 'houseRules.fields.bore', 'm'),
           costMinor: cost.optional(),
         }),
       )
-      .min(2, { error: 'Keep at least two pipe sizes.' })
+      .min(2, { error: said('houseRules.problems.keepLeastTwoPipeSizes') })
       .max(60),
   })
   .superRefine(({ fittings, pipes }, context) => {
     const twice = (names: string[]) => names.findIndex((name, i) => names.indexOf(name) !== i)
     const say = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
     const key = twice(fittings.map((f) => f.key))
-    if (key >= 0) say(['fittings', key, 'name'], 'Two fittings have this name.')
+    if (key >= 0) say(['fittings', key, 'name'], said('houseRules.problems.twoFittingsName'))
     const name = twice(pipes.map((p) => p.name))
-    if (name >= 0) say(['pipes', name, 'name'], 'Two pipes have this name.')
+    if (name >= 0) say(['pipes', name, 'name'], said('houseRules.problems.twoPipesName'))
   })
 export type HouseTables = z.infer<typeof HouseTables>
 

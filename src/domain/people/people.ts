@@ -3,24 +3,36 @@ import type { CrewSetup } from './crew-setup'
 import { shortText } from '../shared/fields'
 import { CrewId, type UserId } from '../shared/ids'
 import { ROLES, type Role } from './roles'
+import { said } from '../shared/said'
 
-const EmailAddress = z.email({ error: 'The e-mail address is not complete.' }).trim().toLowerCase().max(200)
+const EmailAddress = z
+  .email({ error: said('kit.problems.eMailAddressComplete') })
+  .trim()
+  .toLowerCase()
+  .max(200)
 const PASSWORD_LENGTH = { least: 10, most: 200 } as const
 export const NewPassword = z
-  .string({ error: 'A password is missing.' })
-  .min(PASSWORD_LENGTH.least, { error: `A password needs at least ${PASSWORD_LENGTH.least} characters.` })
-  .max(PASSWORD_LENGTH.most, { error: `A password may have at most ${PASSWORD_LENGTH.most} characters.` })
+  .string({ error: said('people.problems.passwordMissing') })
+  .min(PASSWORD_LENGTH.least, {
+    error: said('people.problems.passwordNeedsLeastCharacters', { least: PASSWORD_LENGTH.least }),
+  })
+  .max(PASSWORD_LENGTH.most, {
+    error: said('people.problems.passwordMayMostCharacters', { most: PASSWORD_LENGTH.most }),
+  })
 
 export const SignInInput = z.strictObject({
   email: EmailAddress,
-  password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most),
+  password: z
+    .string()
+    .min(1, { error: said('people.problems.enterYourPassword') })
+    .max(PASSWORD_LENGTH.most),
 })
 
 /** A zone of the time zone database, such as Europe/Lisbon. */
 export const TimeZone = z
   .string()
   .max(60)
-  .refine((zone) => isTimeZone(zone), { error: 'That time zone is not known. Give one such as Europe/Lisbon.' })
+  .refine((zone) => isTimeZone(zone), { error: said('people.problems.timeZoneKnownGiveOne') })
 
 function isTimeZone(zone: string): boolean {
   try {
@@ -32,8 +44,8 @@ function isTimeZone(zone: string): boolean {
 }
 
 export const FirstFirmInput = z.strictObject({
-  firmName: shortText('Firm name', 80),
-  ownerName: shortText('Your name', 80),
+  firmName: shortText('people.fields.firmName', 80),
+  ownerName: shortText('people.fields.yourName', 80),
   email: EmailAddress,
   password: NewPassword,
   /** The browser's guess; every "today" goes by it. */
@@ -42,7 +54,7 @@ export const FirstFirmInput = z.strictObject({
 export type FirstFirmInput = z.infer<typeof FirstFirmInput>
 
 export const PersonInput = z.strictObject({
-  name: shortText('Name', 80),
+  name: shortText('people.fields.name', 80),
   email: EmailAddress,
   role: z.enum(ROLES),
   crewId: CrewId.nullable().default(null),
@@ -54,12 +66,15 @@ export const ChangePersonInput = PersonInput.pick({ role: true, crewId: true })
 export type ChangePersonInput = z.infer<typeof ChangePersonInput>
 
 export const OwnPasswordInput = z.strictObject({
-  current: z.string().min(1, { error: 'Enter the password you have now.' }).max(PASSWORD_LENGTH.most),
+  current: z
+    .string()
+    .min(1, { error: said('people.problems.enterPasswordYouNow') })
+    .max(PASSWORD_LENGTH.most),
   next: NewPassword,
 })
 export type OwnPasswordInput = z.infer<typeof OwnPasswordInput>
 
-export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })
+export const CrewInput = z.strictObject({ name: shortText('people.fields.crewName', 40) })
 
 export const UNIT_SYSTEMS = ['metric', 'us'] as const
 export const THEMES = ['light', 'dark', 'sun'] as const

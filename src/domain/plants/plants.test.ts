@@ -16,6 +16,7 @@ import {
   type PlantEvent,
 } from './plants'
 import { plantsCsv } from './plants-csv'
+import { inEnglish } from '../../../tests/fixtures/in-words'
 
 const patch: Patch = {
   id: 'p',
@@ -139,13 +140,14 @@ describe('a line about plants', () => {
       kept: 0,
       note: '',
     })
-    expect(PlantLine.safeParse({ action: 'burn' }).error!.issues[0]!.message).toBe('Choose what was done.')
-    expect(PlantLine.safeParse({ action: 'look', count: 2.5 }).error!.issues[0]!.message).toBe('Whole plants only.')
-    expect(PlantLine.safeParse({ action: 'look', kept: -1 }).error!.issues[0]!.message).toBe('Plants: 0 to 2000.')
+    const said = (line: object) => inEnglish(PlantLine.safeParse(line).error!.issues[0]!.message)
+    expect(said({ action: 'burn' })).toBe('Choose what was done.')
+    expect(said({ action: 'look', count: 2.5 })).toBe('Enter a whole number of plants.')
+    expect(said({ action: 'look', kept: -1 })).toBe('Plants: 0 to 2000.')
     const group = { patch: { place: 'bed', species: 'no-such-plant', xM: 1, yM: 1 }, count: 0 }
-    expect(NewPatchInput.safeParse(group).error!.issues.map((i) => i.message)).toEqual([
-      'Choose a plant of the list.',
-      'At least one plant.',
+    expect(NewPatchInput.safeParse(group).error!.issues.map((i) => inEnglish(i.message))).toEqual([
+      'Choose a plant from the list.',
+      'Enter at least one plant.',
     ])
   })
 })

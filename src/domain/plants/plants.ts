@@ -17,6 +17,7 @@ import { calendarDay, numberWithin, optionalText } from '../shared/fields'
 import type { PondId } from '../shared/ids'
 import { windowsIn, type PondWindows } from '../season/season-dates'
 import { inOrder } from '../visits/visit-progress'
+import { said } from '../shared/said'
 
 export const PATCH_PLACES = ['bed', 'pond'] as const
 export type PatchPlace = (typeof PATCH_PLACES)[number]
@@ -27,22 +28,26 @@ export type PlantAction = (typeof PLANT_ACTIONS)[number]
 
 export const speciesKey = z
   .string()
-  .refine((key) => plantSpecies(key) !== undefined, { error: 'Choose a plant of the list.' })
+  .refine((key) => plantSpecies(key) !== undefined, { error: said('plants.problems.choosePlantList') })
 const count = z
-  .int({ error: 'Whole plants only.' })
+  .int({ error: said('plants.problems.wholePlantsOnly') })
   .min(0, { error: `Plants: 0 to ${PATCH_RANGE.count[1]}.` })
   .max(PATCH_RANGE.count[1], { error: `Plants: 0 to ${PATCH_RANGE.count[1]}.` })
-const position = numberWithin([-PATCH_RANGE.positionM[1], PATCH_RANGE.positionM[1]], 'Place', 'm').nullable()
+const position = numberWithin(
+  [-PATCH_RANGE.positionM[1], PATCH_RANGE.positionM[1]],
+  'plants.fields.place',
+  'm',
+).nullable()
 
 /** One thing that was seen or done at a group of plants. */
 export const PlantLine = z.strictObject({
-  action: z.enum(PLANT_ACTIONS, { error: 'Choose what was done.' }),
+  action: z.enum(PLANT_ACTIONS, { error: said('plants.problems.chooseWhatDone') }),
   condition: z.enum(PLANT_CONDITIONS).nullable().default(null),
   /** Plants that stand here now; of 'planted' the plants that were set. Null: not counted. */
   count: count.nullable().default(null),
   /** Rooted pieces kept for planting elsewhere. */
   kept: count.default(0),
-  note: optionalText('Note', 160),
+  note: optionalText('plants.fields.note', 160),
 })
 export type PlantLine = z.infer<typeof PlantLine>
 
@@ -57,7 +62,7 @@ export type PatchInput = z.infer<typeof PatchInput>
 
 export const NewPatchInput = z.strictObject({
   patch: PatchInput,
-  count: count.min(1, { error: 'At least one plant.' }),
+  count: count.min(1, { error: said('plants.problems.leastOnePlant') }),
 })
 export const LogPlantInput = z.strictObject({ line: PlantLine, on: calendarDay })
 

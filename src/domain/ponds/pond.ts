@@ -10,41 +10,51 @@ import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import type { OwnRules } from '../house-rules/house-rules'
 import type { PondId, SiteId } from '../shared/ids'
+import { said } from '../shared/said'
+import type { TextKey } from '@/messages/keys'
 
-const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
+const side = (noun: TextKey) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
 
 const MeasuredOutline = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('rectangle'), lengthM: side('Length'), widthM: side('Width') }),
-  z.strictObject({ kind: z.literal('ellipse'), lengthM: side('Length'), widthM: side('Width') }),
+  z.strictObject({
+    kind: z.literal('rectangle'),
+    lengthM: side('ponds.fields.length'),
+    widthM: side('ponds.fields.width'),
+  }),
+  z.strictObject({
+    kind: z.literal('ellipse'),
+    lengthM: side('ponds.fields.length'),
+    widthM: side('ponds.fields.width'),
+  }),
   z.strictObject({
     kind: z.literal('kidney'),
-    lengthM: side('Length'),
-    widthM: side('Width'),
-    waistM: side('Waist'),
+    lengthM: side('ponds.fields.length'),
+    widthM: side('ponds.fields.width'),
+    waistM: side('ponds.fields.waist'),
   }),
   z.strictObject({
     kind: z.literal('points'),
     points: z
       .array(
         z.strictObject({
-          xM: numberWithin(OUTLINE_RANGE.cornerM, 'Corner along', 'm'),
-          yM: numberWithin(OUTLINE_RANGE.cornerM, 'Corner across', 'm'),
+          xM: numberWithin(OUTLINE_RANGE.cornerM, 'ponds.fields.cornerAlong', 'm'),
+          yM: numberWithin(OUTLINE_RANGE.cornerM, 'ponds.fields.cornerAcross', 'm'),
         }),
       )
-      .min(3, { error: 'Give at least three corners.' })
-      .max(MAX_CORNERS, { error: `At most ${MAX_CORNERS} corners.` }),
+      .min(3, { error: said('ponds.problems.giveLeastThreeCorners') })
+      .max(MAX_CORNERS, { error: said('ponds.problems.mostCorners', { maxCorners: MAX_CORNERS }) }),
   }),
   z.strictObject({
     kind: z.literal('offsets'),
     offsets: z
       .array(
         z.strictObject({
-          stationM: numberWithin(OUTLINE_RANGE.stationM, 'Distance along the tape', 'm'),
-          leftM: numberWithin(OUTLINE_RANGE.offsetM, 'Left offset', 'm'),
-          rightM: numberWithin(OUTLINE_RANGE.offsetM, 'Right offset', 'm'),
+          stationM: numberWithin(OUTLINE_RANGE.stationM, 'ponds.fields.distanceAlongTheTape', 'm'),
+          leftM: numberWithin(OUTLINE_RANGE.offsetM, 'ponds.fields.leftOffset', 'm'),
+          rightM: numberWithin(OUTLINE_RANGE.offsetM, 'ponds.fields.rightOffset', 'm'),
         }),
       )
-      .min(3, { error: 'Give at least three stations along the tape.' })
+      .min(3, { error: said('ponds.problems.giveLeastThreeStationsAlong') })
       .max(200),
   }),
 ])
@@ -55,33 +65,32 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
   if (context.issues.length > 0) return
   const say = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
   if (outline.kind === 'kidney' && outline.waistM > outline.widthM)
-    return say(['waistM'], 'The waist cannot be wider than the pond.')
+    return say(['waistM'], said('ponds.problems.waistCannotWiderThanPond'))
   if (outline.kind === 'offsets') {
     const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1]!.stationM)
-    if (stuck > 0)
-      return say(['offsets', stuck, 'stationM'], 'Each station lies further along the tape than the one before it.')
+    if (stuck > 0) return say(['offsets', stuck, 'stationM'], said('ponds.problems.eachStationLiesFurtherAlong'))
   }
   if (outline.kind === 'points' && new Set(outline.points.map((p) => `${p.xM} ${p.yM}`)).size < 3)
-    return say(['points'], 'Give at least three different corners.')
+    return say(['points'], said('ponds.problems.giveLeastThreeDifferentCorners'))
 })
 
 /** Other ways to the volume than tape and meter; at most one of each. */
 const VolumeTestInput = z.discriminatedUnion('method', [
   z.strictObject({
     method: z.literal('timed-fill'),
-    containerM3: numberWithin(VOLUME_METHOD_RANGE.containerM3, 'Container', 'm³'),
-    seconds: numberWithin(VOLUME_METHOD_RANGE.seconds, 'Time to fill the container', 's'),
-    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'Time to fill the pond', 'min'),
+    containerM3: numberWithin(VOLUME_METHOD_RANGE.containerM3, 'ponds.fields.container', 'm³'),
+    seconds: numberWithin(VOLUME_METHOD_RANGE.seconds, 'ponds.fields.timeToFillTheContainer', 's'),
+    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'ponds.fields.timeToFillThePond', 'min'),
   }),
   z.strictObject({
     method: z.literal('salt-dilution'),
-    saltKg: numberWithin(VOLUME_METHOD_RANGE.saltKg, 'Salt', 'kg'),
-    risePercent: numberWithin(VOLUME_METHOD_RANGE.risePercent, 'Rise of salinity', '%'),
+    saltKg: numberWithin(VOLUME_METHOD_RANGE.saltKg, 'ponds.fields.salt', 'kg'),
+    risePercent: numberWithin(VOLUME_METHOD_RANGE.risePercent, 'ponds.fields.riseOfSalinity', '%'),
   }),
   z.strictObject({
     method: z.literal('drain-down'),
-    flowM3PerH: numberWithin(VOLUME_METHOD_RANGE.flowM3PerH, 'Pump flow', 'm³/h'),
-    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'Time to empty', 'min'),
+    flowM3PerH: numberWithin(VOLUME_METHOD_RANGE.flowM3PerH, 'ponds.fields.pumpFlow', 'm³/h'),
+    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'ponds.fields.timeToEmpty', 'min'),
   }),
 ])
 export type VolumeTest = z.infer<typeof VolumeTestInput>
@@ -90,32 +99,32 @@ export type VolumeTest = z.infer<typeof VolumeTestInput>
 const BesideInput = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('stream'),
-    lengthM: numberWithin(SYSTEM_RANGE.lengthM, 'Stream length', 'm'),
-    widthM: numberWithin(SYSTEM_RANGE.widthM, 'Stream width', 'm'),
-    depthM: numberWithin(SYSTEM_RANGE.depthM, 'Stream depth', 'm'),
-    fill: numberWithin(SYSTEM_RANGE.fill, 'Share of the stream that is water', ''),
+    lengthM: numberWithin(SYSTEM_RANGE.lengthM, 'ponds.fields.streamLength', 'm'),
+    widthM: numberWithin(SYSTEM_RANGE.widthM, 'ponds.fields.streamWidth', 'm'),
+    depthM: numberWithin(SYSTEM_RANGE.depthM, 'ponds.fields.streamDepth', 'm'),
+    fill: numberWithin(SYSTEM_RANGE.fill, 'ponds.fields.shareOfTheStreamThatIsWater', ''),
   }),
-  z.strictObject({ kind: z.literal('box'), volumeM3: numberWithin(SYSTEM_RANGE.boxM3, 'Box', 'm³') }),
+  z.strictObject({ kind: z.literal('box'), volumeM3: numberWithin(SYSTEM_RANGE.boxM3, 'ponds.fields.box', 'm³') }),
 ])
 
 const ZoneInput = z.strictObject({
-  name: shortText('Zone name', 40),
-  floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'Depth', 'm'),
-  surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'Share of the surface', ''),
+  name: shortText('ponds.fields.zoneName', 40),
+  floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'ponds.fields.depth', 'm'),
+  surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'ponds.fields.shareOfTheSurface', ''),
   /** A shelf of this width all round, instead of a share. */
-  insetM: numberWithin(BASIN_RANGE.insetM, 'Width of the shelf around it', 'm').nullish(),
-  sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'Side slope', '(run per rise)'),
+  insetM: numberWithin(BASIN_RANGE.insetM, 'ponds.fields.widthOfTheShelfAroundIt', 'm').nullish(),
+  sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'ponds.fields.sideSlope', '(run per rise)'),
 })
 
 const FishInput = z.strictObject({
-  species: z.enum(FISH_SPECIES_KEYS, { error: 'Choose a species.' }),
+  species: z.enum(FISH_SPECIES_KEYS, { error: said('ponds.problems.chooseSpecies') }),
   count: z
-    .int({ error: 'Fish are counted in whole numbers.' })
-    .min(1, { error: 'Give at least one fish, or remove the line.' })
+    .int({ error: said('ponds.problems.fishCountedWholeNumbers') })
+    .min(1, { error: said('ponds.problems.giveLeastOneFishRemove') })
     .max(FISH_RANGE.count[1], {
-      error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.`,
+      error: said('ponds.problems.moreThanFishCannotRight', { most: FISH_RANGE.count[1].toLocaleString('en') }),
     }),
-  lengthM: numberWithin(FISH_RANGE.lengthM, 'Fish length', 'm'),
+  lengthM: numberWithin(FISH_RANGE.lengthM, 'ponds.fields.fishLength', 'm'),
 })
 
 export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
@@ -133,24 +142,24 @@ export const TREE_EFFECT: Readonly<
 
 /** A pond as surveyed: everything a form sends. Lengths in m, volumes in m³. */
 export const PondInput = z.strictObject({
-  name: shortText('Pond name', 80),
-  use: z.enum(POND_USES, { error: 'Choose what the pond is for.' }),
+  name: shortText('ponds.fields.pondName', 80),
+  use: z.enum(POND_USES, { error: said('ponds.problems.chooseWhatPond') }),
   outline: OutlineInput,
   zones: z
     .array(ZoneInput)
-    .min(1, { error: 'Give at least one depth zone.' })
-    .max(MAX_ZONES, { error: `At most ${MAX_ZONES} depth zones.` }),
-  rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
+    .min(1, { error: said('ponds.problems.giveLeastOneDepthZone') })
+    .max(MAX_ZONES, { error: said('ponds.problems.mostDepthZones', { maxZones: MAX_ZONES }) }),
+  rockShare: numberWithin(BASIN_RANGE.rockShare, 'ponds.fields.stoneShare', ''),
   /** Metered fill, when the pond was filled through a meter. */
-  meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),
+  meteredFillM3: numberWithin([0.001, 100_000], 'ponds.fields.meteredFill', 'm³').nullable(),
   beside: z.array(BesideInput).max(12).default([]),
   volumeTests: z.array(VolumeTestInput).max(3).default([]),
   fish: z.array(FishInput).max(40),
   waterSource: z.enum(WATER_SOURCES),
-  altitudeM: numberWithin([-10, 3000], 'Height above sea', 'm'),
+  altitudeM: numberWithin([-10, 3000], 'ponds.fields.heightAboveSea', 'm'),
   trees: z.enum(TREE_COVER),
-  freeboardM: numberWithin([0.01, 2], 'Freeboard', 'm'),
-  notes: optionalText('Notes'),
+  freeboardM: numberWithin([0.01, 2], 'ponds.fields.freeboard', 'm'),
+  notes: optionalText('ponds.fields.notes'),
 })
 export type PondInput = z.infer<typeof PondInput>
 export type FishLine = z.infer<typeof FishInput>

@@ -1,5 +1,6 @@
 import { PRICE_RANGE, type PriceBook } from '../../core/pricing/price-book'
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
+import { said } from '../shared/said'
 
 const PRICE_CSV_COLUMNS = ['key', 'name', 'unit', 'cost', 'stock_step', 'waste_percent'] as const
 
@@ -39,13 +40,13 @@ export function readPriceCsv(text: string, book: PriceBook): PriceCsvOutcome {
     const waste = csvNumber(cell('waste_percent'))
     const outside = (value: number | null, [least, most]: readonly [number, number], factor: number) =>
       value !== null && !(value * factor >= least && value * factor <= most)
-    if (!item) problems.push({ line, message: `key: there is no line “${key}” in the price book.` })
+    if (!item) problems.push({ line, message: said('prices.problems.keyLinePriceBook', { key }) })
     else if (cost === null || outside(cost, PRICE_RANGE.costMinor, 100))
-      problems.push({ line, message: `cost: “${cell('cost')}” is not a price.` })
+      problems.push({ line, message: said('prices.problems.costPrice', { cell: cell('cost') }) })
     else if (outside(step, PRICE_RANGE.step, 1))
-      problems.push({ line, message: `stock_step: “${cell('stock_step')}” is not a step above 0.` })
+      problems.push({ line, message: said('prices.problems.stockStepStepAbove', { cell: cell('stock_step') }) })
     else if (outside(waste, PRICE_RANGE.waste, 0.01))
-      problems.push({ line, message: `waste_percent: “${cell('waste_percent')}” is not between 0 and 100.` })
+      problems.push({ line, message: said('prices.problems.wastePercentBetween', { cell: cell('waste_percent') }) })
     else {
       const next = {
         ...item,

@@ -1,31 +1,32 @@
 import { z } from 'zod'
 import { PRICE_RANGE, type PriceBook } from '../../core/pricing/price-book'
 import { numberWithin, shortText } from '../shared/fields'
+import { said } from '../shared/said'
 
 const minor = z
-  .int({ error: 'Money is kept in whole cents.' })
-  .min(PRICE_RANGE.costMinor[0], { error: 'A cost cannot be below zero.' })
-  .max(PRICE_RANGE.costMinor[1], { error: 'This cost is too large to be right.' })
+  .int({ error: said('kit.problems.moneyKeptWholeCents') })
+  .min(PRICE_RANGE.costMinor[0], { error: said('kit.problems.costCannotBelowZero') })
+  .max(PRICE_RANGE.costMinor[1], { error: said('kit.problems.costTooLargeRight') })
 
 const PriceItemInput = z.strictObject({
-  key: shortText('Key', 80),
+  key: shortText('prices.fields.key', 80),
   group: z.enum(['sheet', 'stone', 'pipe', 'equipment', 'plants', 'labour', 'other']),
-  name: shortText('Name', 120),
-  unit: shortText('Unit', 40),
+  name: shortText('prices.fields.name', 120),
+  unit: shortText('prices.fields.unit', 40),
   costMinor: minor,
-  step: numberWithin(PRICE_RANGE.step, 'Stock step', ''),
-  waste: numberWithin(PRICE_RANGE.waste, 'Waste', ''),
+  step: numberWithin(PRICE_RANGE.step, 'prices.fields.stockStep', ''),
+  waste: numberWithin(PRICE_RANGE.waste, 'prices.fields.waste', ''),
 })
 
 export const PriceBookInput = z
   .strictObject({
-    currency: z.string().regex(/^[A-Z]{3}$/, { error: 'A currency is three capital letters, such as EUR.' }),
-    markup: numberWithin(PRICE_RANGE.markup, 'Markup', ''),
-    tax: numberWithin(PRICE_RANGE.tax, 'Tax', ''),
+    currency: z.string().regex(/^[A-Z]{3}$/, { error: said('prices.problems.currencyThreeCapitalLettersSuch') }),
+    markup: numberWithin(PRICE_RANGE.markup, 'prices.fields.markup', ''),
+    tax: numberWithin(PRICE_RANGE.tax, 'prices.fields.tax', ''),
     items: z.array(PriceItemInput).min(1).max(500),
   })
   .refine((book) => new Set(book.items.map((item) => item.key)).size === book.items.length, {
-    error: 'Two lines have the same key.',
+    error: said('prices.problems.twoLinesSameKey'),
     path: ['items'],
   }) satisfies z.ZodType<PriceBook>
 

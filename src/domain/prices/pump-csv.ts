@@ -1,5 +1,6 @@
 import { PUMP_RANGE, type CataloguePump } from '../../core/filter/flow/pump-catalogue'
 import { csvNumber, readCsv, type CsvRow, type CsvRowProblem } from '../shared/csv'
+import { said, type Said } from '../shared/said'
 
 /** One row a curve point; the first row of a pump carries its power, price and outlet. */
 export const PUMP_CSV_COLUMNS = ['name', 'flow_m3_h', 'head_m', 'power_W', 'price', 'outlet_mm'] as const
@@ -39,11 +40,11 @@ export function readPumpCsv(text: string): PumpCsvOutcome {
 
 function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
   const name = cell('name')
-  const say = (message: string): Row[] => {
+  const say = (message: Said): Row[] => {
     problems.push({ line, message })
     return []
   }
-  if (name === '' || name.length > 60) return say('name: give each point the name of its pump, at most 60 letters.')
+  if (name === '' || name.length > 60) return say(said('prices.problems.pumpName'))
   const within = (column: string, [least, most]: readonly [number, number], factor = 1) => {
     const value = csvNumber(cell(column))
     if (value === null) return null
@@ -52,15 +53,15 @@ function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
   const flow = within('flow_m3_h', PUMP_RANGE.flowM3PerH)
   const head = within('head_m', PUMP_RANGE.headM)
   if (flow === null || Number.isNaN(flow))
-    return say(`flow_m3_h: “${cell('flow_m3_h')}” is not a flow between 0 and ${PUMP_RANGE.flowM3PerH[1]} m³/h.`)
+    return say(said('prices.problems.pumpFlow', { cell: cell('flow_m3_h'), most: PUMP_RANGE.flowM3PerH[1] }))
   if (head === null || Number.isNaN(head))
-    return say(`head_m: “${cell('head_m')}” is not a head between 0 and ${PUMP_RANGE.headM[1]} m.`)
+    return say(said('prices.problems.pumpHead', { cell: cell('head_m'), most: PUMP_RANGE.headM[1] }))
   const power = within('power_W', PUMP_RANGE.powerW)
   const price = within('price', PUMP_RANGE.priceMinor, 100)
   const outlet = within('outlet_mm', PUMP_RANGE.outletM, 0.001)
-  if (Number.isNaN(power)) return say(`power_W: “${cell('power_W')}” is not a power between 1 and 100 000 W.`)
-  if (Number.isNaN(price)) return say(`price: “${cell('price')}” is not a price.`)
-  if (Number.isNaN(outlet)) return say(`outlet_mm: “${cell('outlet_mm')}” is not a bore between 10 and 500 mm.`)
+  if (Number.isNaN(power)) return say(said('prices.problems.pumpPower', { cell: cell('power_W') }))
+  if (Number.isNaN(price)) return say(said('prices.problems.pumpPrice', { cell: cell('price') }))
+  if (Number.isNaN(outlet)) return say(said('prices.problems.pumpOutlet', { cell: cell('outlet_mm') }))
   return [{ line, name, flow, head, power, price, outlet }]
 }
 
@@ -73,17 +74,17 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
     else
       problems.push({
         line: row.line,
-        message: `${name}: the head must fall as the flow rises; this point does not fit the one before it.`,
+        message: said('prices.problems.headMustFallFlowRises', { name }),
       })
   }
   const power = rows.find((row) => row.power !== null)?.power ?? null
   const line = rows[0]!.line
   if (good.length < MIN_POINTS) {
-    problems.push({ line, message: `${name}: a pump needs at least ${MIN_POINTS} points of its curve.` })
+    problems.push({ line, message: said('prices.problems.pumpNeedsLeastPointsCurve', { name, minPoints: MIN_POINTS }) })
     return []
   }
   if (power === null) {
-    problems.push({ line, message: `${name}: power_W is missing on every row of this pump.` })
+    problems.push({ line, message: said('prices.problems.powerWMissingEveryRow', { name }) })
     return []
   }
   const most = good[good.length - 1]!.flow

@@ -6,6 +6,7 @@ import type { FilterRules, SizingMethod } from '../../core/filter/house-rules'
 import type { CataloguePump } from '../../core/filter/flow/pump-catalogue'
 import { calendarDay, optionalText, shortText } from '../shared/fields'
 import { DesignId, WhatIfId, type PondId, type ProposalId } from '../shared/ids'
+import { said } from '../shared/said'
 
 /**
  * sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be
@@ -16,31 +17,31 @@ export type ProposalState = 'sent' | 'accepted' | 'declined' | 'withdrawn'
 export const OPTION_LABELS = ['Good', 'Better', 'Best'] as const
 
 export const ProposalInput = z.strictObject({
-  title: shortText('Title', 100),
-  intro: optionalText('Words to the customer', 1500),
+  title: shortText('proposals.fields.title', 100),
+  intro: optionalText('proposals.fields.wordsToTheCustomer', 1500),
   validUntil: calendarDay,
   options: z
-    .array(z.strictObject({ designId: DesignId, why: optionalText('Why this one', 500) }))
-    .min(1, { error: 'Choose at least one version to offer.' })
-    .max(OPTION_LABELS.length, { error: 'At most three options: good, better, best.' }),
+    .array(z.strictObject({ designId: DesignId, why: optionalText('proposals.fields.whyThisOne', 500) }))
+    .min(1, { error: said('proposals.problems.chooseLeastOneVersionOffer') })
+    .max(OPTION_LABELS.length, { error: said('proposals.problems.mostThreeOptionsGoodBetter') }),
   /** A kept what-if whose outcome goes with it. */
   whatIfId: WhatIfId.nullable().default(null),
   /** Why a version that a check stops is offered all the same; for the firm, not for the customer. */
-  stopReason: optionalText('Why it is right all the same', 500),
+  stopReason: optionalText('proposals.fields.whyItIsRightAllTheSame', 500),
 })
 export type ProposalInput = z.infer<typeof ProposalInput>
 
 export const AnswerInput = z.discriminatedUnion('answer', [
   z.strictObject({
     answer: z.literal('accepted'),
-    name: shortText('Your name', 100),
+    name: shortText('proposals.fields.yourName', 100),
     option: z.int().min(0).max(2),
-    note: optionalText('Note', 1000),
+    note: optionalText('proposals.fields.note', 1000),
   }),
   z.strictObject({
     answer: z.literal('declined'),
-    name: shortText('Your name', 100),
-    note: optionalText('Note', 1000),
+    name: shortText('proposals.fields.yourName', 100),
+    note: optionalText('proposals.fields.note', 1000),
   }),
 ])
 export type AnswerInput = z.infer<typeof AnswerInput>

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js'
 import { DateTime } from 'luxon'
+import { said, type Said } from '../shared/said'
 
 /** Part of a day on which a crew is not there. */
 export interface BusyTime {
@@ -12,7 +13,7 @@ export interface BusyTime {
 
 export interface BusyOutcome {
   readonly busy: readonly BusyTime[]
-  readonly problems: readonly string[]
+  readonly problems: readonly Said[]
 }
 
 const DAY_MIN = 24 * 60
@@ -21,7 +22,7 @@ const MAX_TURNS = 30_000
 const MAX_TIMES = 5000
 const NO_CALENDAR: BusyOutcome = {
   busy: [],
-  problems: ['This is not an iCalendar file (.ics) with one calendar in it.'],
+  problems: [said('rounds.problems.noCalendar')],
 }
 
 /**
@@ -54,7 +55,7 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
     return DateTime.fromJSDate(time.toJSDate(), { zone: timeZone })
   }
   const busy: BusyTime[] = []
-  const problems: string[] = []
+  const problems: Said[] = []
   for (const event of component.getAllSubcomponents('vevent')) {
     const uid = String(event.getFirstPropertyValue('uid') ?? '')
     const title = String(event.getFirstPropertyValue('summary') ?? '')
@@ -75,10 +76,13 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
         if (first.toISODate()! > to) break
         busy.push(...daysOf(uid, title, first, last, { from, to, timeZone }))
         if (busy.length > MAX_TIMES)
-          return { busy: busy.slice(0, MAX_TIMES), problems: [`Only the first ${MAX_TIMES} busy times were read.`] }
+          return {
+            busy: busy.slice(0, MAX_TIMES),
+            problems: [said('rounds.problems.tooManyTimes', { most: MAX_TIMES })],
+          }
       }
     } catch (error) {
-      problems.push(`“${title || uid}” could not be read: ${(error as Error).message}`)
+      problems.push(said('rounds.problems.unreadable', { event: title || uid, reason: (error as Error).message }))
     }
   }
   return { busy, problems }

@@ -5,6 +5,7 @@ import { daysBetween } from '../../core/numeric/calendar'
 import { calendarDay } from '../shared/fields'
 import { clockTime, type VisitTask } from '../visits/visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from '../shared/ids'
+import { said } from '../shared/said'
 
 /** queued → running → done | stopped | failed; a run whose worker died is queued again. */
 type PlanRunState = 'queued' | 'running' | 'done' | 'stopped' | 'failed'
@@ -35,8 +36,11 @@ export const PlanWish = z
     /** Visits to move only if it is worth much; 0 leaves every published visit where it is. */
     mayMove: z.boolean().default(true),
   })
-  .refine(({ from, to }) => from <= to, { error: 'The plan ends before it begins.', path: ['to'] })
-  .refine(({ from, to }) => daysBetween(from, to) <= 366, { error: 'Plan at most a year at once.', path: ['to'] })
+  .refine(({ from, to }) => from <= to, { error: said('schedule.problems.planEndsBeforeBegins'), path: ['to'] })
+  .refine(({ from, to }) => daysBetween(from, to) <= 366, {
+    error: said('schedule.problems.planMostYearOnce'),
+    path: ['to'],
+  })
 export type PlanWish = z.infer<typeof PlanWish>
 
 /** Ends the id of the day after a cleanout that takes two, while it is still to be planned. */
@@ -152,5 +156,8 @@ export interface PlanRun {
 }
 
 export const AcceptPlanInput = z.strictObject({
-  keys: z.array(z.string().max(200)).min(1, { error: 'Choose at least one visit.' }).max(20_000),
+  keys: z
+    .array(z.string().max(200))
+    .min(1, { error: said('schedule.problems.chooseLeastOneVisit') })
+    .max(20_000),
 })

@@ -1,5 +1,6 @@
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 import { ServicePlan, type ServiceLine } from './service-plan'
+import { said } from '../shared/said'
 
 const SERVICE_CSV_COLUMNS = [
   'customer',
@@ -86,7 +87,10 @@ export function readServicePlansCsv(text: string): {
       for (const issue of read.error.issues)
         problems.push({
           line: lines[Number(issue.path[0])]?.line ?? lines[0]!.line,
-          message: `${issue.path.slice(1).join('.') || 'plan'}: ${issue.message}`,
+          message: said('kit.problems.atColumn', {
+            column: issue.path.slice(1).join('.') || 'plan',
+            problem: { said: issue.message },
+          }),
         })
   }
   return { plans, problems }

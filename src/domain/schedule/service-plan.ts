@@ -2,21 +2,22 @@ import { z } from 'zod'
 import { VISIT_TYPES } from '../../core/visits/visit-types'
 import { VISIT_PLANNING } from '../../core/visits/types'
 import { calendarDay, numberWithin } from '../shared/fields'
+import { said } from '../shared/said'
 
 /** What a customer can agree to; the rest is planned by hand, once. */
 export const SERVICE_JOBS = VISIT_TYPES.filter((job) => VISIT_PLANNING[job.key]!.timing !== 'by-hand')
 const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
 const monthDay = z
   .string()
-  .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
+  .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: said('schedule.problems.giveMonthDayLike') })
 
 const ServiceLineInput = z
   .strictObject({
-    job: z.enum(JOB_KEYS, { error: 'Choose a visit type.' }),
+    job: z.enum(JOB_KEYS, { error: said('schedule.problems.chooseVisitType') }),
     everyDays: z
       .int()
-      .min(3, { error: 'At least 3 days apart.' })
-      .max(366, { error: 'At most a year apart.' })
+      .min(3, { error: said('kit.problems.leastDaysApart') })
+      .max(366, { error: said('schedule.problems.mostYearApart') })
       .nullable()
       .default(null),
     from: monthDay.nullable().default(null),
@@ -24,35 +25,39 @@ const ServiceLineInput = z
     /** Agreed from this day and until that one. */
     starts: calendarDay.nullable().default(null),
     ends: calendarDay.nullable().default(null),
-    priceMinor: numberWithin([0, 100_000_000], 'Price', 'cents').nullable().default(null),
+    priceMinor: numberWithin([0, 100_000_000], 'schedule.fields.price', 'cents').nullable().default(null),
   })
   .superRefine((line, context) => {
     if (context.issues.length > 0) return
     const comesRound = VISIT_PLANNING[line.job]!.timing === 'interval'
     // plants may be cared for as they grow
     if (comesRound && line.everyDays === null && line.job !== 'plant-care')
-      context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })
+      context.addIssue({ code: 'custom', path: ['everyDays'], message: said('schedule.problems.sayAfterHowManyDays') })
     if (line.starts !== null && line.ends !== null && line.starts > line.ends)
-      context.addIssue({ code: 'custom', path: ['ends'], message: 'It ends before it begins.' })
+      context.addIssue({ code: 'custom', path: ['ends'], message: said('kit.problems.endsBeforeBegins') })
     if (line.from !== null && line.to !== null && line.from > line.to)
       context.addIssue({
         code: 'custom',
         path: ['to'],
-        message: 'It ends before it begins. A job over New Year is two lines.',
+        message: said('schedule.problems.endsBeforeBeginsJobOver'),
       })
   })
 
 /** What a customer has agreed to for one pond. */
 export const ServicePlan = z
   .array(ServiceLineInput)
-  .max(20, { error: 'At most 20 lines.' })
+  .max(20, { error: said('schedule.problems.mostLines') })
   .superRefine((lines, context) => {
     const twice = lines.findIndex(
       (line, i) =>
         VISIT_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i,
     )
     if (twice >= 0)
-      context.addIssue({ code: 'custom', path: [twice, 'job'], message: 'This job is agreed once a year already.' })
+      context.addIssue({
+        code: 'custom',
+        path: [twice, 'job'],
+        message: said('schedule.problems.jobAgreedOnceYearAlready'),
+      })
   })
 export type ServiceLine = z.infer<typeof ServiceLineInput>
 export type ServicePlan = z.infer<typeof ServicePlan>

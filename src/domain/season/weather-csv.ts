@@ -1,6 +1,7 @@
 import { dayNumber } from '../../core/numeric/calendar'
 import type { DatedWeather } from '../../core/season/weather-ahead'
 import { csvNumber, readCsv, type CsvRowProblem } from '../shared/csv'
+import { said, type Said } from '../shared/said'
 
 const WEATHER_CSV_COLUMNS = ['date', 'min', 'max', 'rain', 'wind', 'humidity', 'sun'] as const
 
@@ -36,16 +37,16 @@ export function readWeatherCsv(text: string, today: string): { days: DatedWeathe
   const days = new Map<string, DatedWeather>()
   file.rows.forEach(({ line, cell }) => {
     const date = cell('date')
-    const say = (message: string) => problems.push({ line, message })
-    if (!isDay(date)) return say(`date: “${date}” is not a day such as 2026-04-09.`)
-    if (date >= today) return say(`date: ${date} is not over yet.`)
+    const say = (message: Said) => problems.push({ line, message })
+    if (!isDay(date)) return say(said('season.problems.csvDay', { date }))
+    if (date >= today) return say(said('season.problems.csvDayNotOver', { date }))
     const value = (name: keyof typeof COLUMNS): number | null => {
       const { range, instead } = COLUMNS[name]
       const text = cell(name)
       if (text === '' && instead !== null) return instead
       const number = csvNumber(text)
       if (number === null || !(number >= range[0] && number <= range[1])) {
-        say(`${name}: “${text}” is not between ${range[0]} and ${range[1]}.`)
+        say(said('season.problems.csvRange', { name, text, from: range[0], to: range[1] }))
         return null
       }
       return number
@@ -61,7 +62,7 @@ export function readWeatherCsv(text: string, today: string): { days: DatedWeathe
       sunshineH === null
     )
       return
-    if (maxAirC < minAirC) return say(`max: ${maxAirC} lies below the minimum ${minAirC}.`)
+    if (maxAirC < minAirC) return say(said('season.problems.csvMaxBelowMin', { max: maxAirC, min: minAirC }))
     days.set(date, { date, minAirC, maxAirC, rainMm, windMPerS, humidityPercent, sunshineH })
   })
   return { days: [...days.values()], problems }

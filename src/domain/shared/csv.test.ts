@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { csvNumber, csvOf, readCsv } from './csv'
+import { withEnglish } from '../../../tests/fixtures/in-words'
 
 const COLUMNS = ['site', 'note', 'count'] as const
 /** Text as people type it, with everything that a CSV or a spreadsheet could trip over. */
@@ -38,8 +39,8 @@ describe('a CSV', () => {
     expect(rows.map(({ cell }) => [cell('site'), cell('note'), cell('count')])).toEqual([['A', 'b', '']])
   })
   it('names the columns it lacks and all it could have', () =>
-    expect(readCsv('site\nA', COLUMNS, ['site', 'note', 'count']).problems).toEqual([
-      { line: 1, message: 'The heading lacks note, count. Columns: site, note, count.' },
+    expect(withEnglish(readCsv('site\nA', COLUMNS, ['site', 'note', 'count']).problems)).toEqual([
+      { line: 1, message: 'The header row lacks note, count. Columns: site, note, count.' },
     ]))
   it('counts its lines with the heading', () =>
     expect(readCsv('site\nA\nB', COLUMNS, ['site']).rows.map((r) => r.line)).toEqual([2, 3]))

@@ -1,10 +1,12 @@
 import Papa from 'papaparse'
+import { said, type Said } from './said'
+import type { ZodError } from 'zod'
 
 /** A row of a file that does not read. */
 export interface CsvRowProblem {
   /** Line of the file, counting the heading as 1. */
   readonly line: number
-  readonly message: string
+  readonly message: Said
 }
 
 export interface CsvRow {
@@ -39,7 +41,7 @@ export function readCsv(
   if (heading.length > LONGEST_HEADING && !/[\r\n]/.test(heading.trimStart()))
     return {
       rows: [],
-      problems: [{ line: 1, message: 'The heading is longer than any table’s. Columns: ' + columns.join(', ') + '.' }],
+      problems: [{ line: 1, message: said('kit.problems.headingTooLong', { columns: columns.join(', ') }) }],
     }
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
     header: true,
@@ -50,7 +52,15 @@ export function readCsv(
   if (missing.length > 0)
     return {
       rows: [],
-      problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${columns.join(', ')}.` }],
+      problems: [
+        {
+          line: 1,
+          message: said('kit.problems.headingLacksColumns', {
+            missing: missing.join(', '),
+            columns: columns.join(', '),
+          }),
+        },
+      ],
     }
   const rows = parsed.data.map((cells, i) => ({
     line: i + 2,
@@ -68,3 +78,10 @@ export function csvNumber(cell: string): number | null {
   if (text === '') return null
   return /^-?\d+([.,]\d+)?(e[+-]?\d+)?$/i.test(text) ? Number(text.replace(',', '.')) : Number.NaN
 }
+
+/** What a schema finds wrong in a row, each with its column. */
+export const zodRowProblems = (line: number, error: ZodError): CsvRowProblem[] =>
+  error.issues.map(({ path, message }) => ({
+    line,
+    message: said('kit.problems.atColumn', { column: path.join('.'), problem: { said: message } }),
+  }))

@@ -1,43 +1,51 @@
 import { z } from 'zod'
+import type { TextKey } from '@/messages/keys'
+import { said } from './said'
 
-/** A finite number in an inclusive range, with the mend in words. */
-export const numberWithin = ([least, most]: readonly [number, number], noun: string, unit: string) => {
-  const error = `${noun} must be between ${least} and ${most}${unit ? ` ${unit}` : ''}.`
+const missing = (noun: TextKey) => said('kit.fields.missing', { noun: { text: noun } })
+const tooLong = (noun: TextKey, most: number) => said('kit.fields.tooLong', { noun: { text: noun }, most })
+
+/** A finite number in an inclusive range, with the mend. @param noun what it is called at the start of a sentence */
+export const numberWithin = ([from, to]: readonly [number, number], noun: TextKey, unit: string) => {
+  const error = said(unit ? 'kit.fields.betweenUnit' : 'kit.fields.between', {
+    noun: { text: noun },
+    from,
+    to,
+    unit,
+  })
   return z
-    .number({ error: (issue) => (issue.input === undefined ? `${noun} is missing.` : error) })
-    .min(least, { error })
-    .max(most, { error })
+    .number({ error: (issue) => (issue.input === undefined ? missing(noun) : error) })
+    .min(from, { error })
+    .max(to, { error })
 }
 
-export const shortText = (noun: string, most = 120) =>
+export const shortText = (noun: TextKey, most = 120) =>
   z
-    .string({ error: `${noun} is missing.` })
+    .string({ error: missing(noun) })
     .trim()
-    .min(1, { error: `${noun} is missing.` })
-    .max(most, { error: `${noun} may be at most ${most} characters.` })
+    .min(1, { error: missing(noun) })
+    .max(most, { error: tooLong(noun, most) })
 
-export const optionalText = (noun: string, most = 2000) =>
+export const optionalText = (noun: TextKey, most = 2000) =>
   z
     .string()
     .trim()
-    .max(most, { error: `${noun} may be at most ${most} characters.` })
+    .max(most, { error: tooLong(noun, most) })
     .default('')
 
 /** Years that a day of this work can lie in; databases and calendars know no year nought. */
 const YEARS = { from: '1900', to: '2199' } as const
 
 export const calendarDay = z
-  .string({ error: 'A day is missing.' })
-  .regex(/^\d{4}-\d{2}-\d{2}$/, { error: 'The day must look like 2027-04-09.' })
+  .string({ error: said('kit.fields.dayMissing') })
+  .regex(/^\d{4}-\d{2}-\d{2}$/, { error: said('kit.fields.dayShape') })
   .refine(
     (text) =>
       !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
-    {
-      error: 'That day does not exist.',
-    },
+    { error: said('kit.fields.noSuchDay') },
   )
   .refine((text) => text.slice(0, 4) >= YEARS.from && text.slice(0, 4) <= YEARS.to, {
-    error: `The year must lie between ${YEARS.from} and ${YEARS.to}.`,
+    error: said('kit.fields.yearRange', YEARS),
   })
 
 export const version = z.int().min(1)

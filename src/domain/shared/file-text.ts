@@ -1,11 +1,10 @@
+import { said, type Said } from './said'
+
 /** Text of a file, and how its letters were written. */
 export type FileText =
   | { readonly ok: true; readonly text: string; readonly encoding: FileEncoding }
-  | { readonly ok: false; readonly message: string }
+  | { readonly ok: false; readonly message: Said }
 type FileEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
-
-const REFUSED =
-  'The letters of this file cannot be read for certain. Save it as “CSV UTF-8”, or as UTF-8 text, and choose it again.'
 
 const strictly = (encoding: FileEncoding, bytes: Uint8Array): string | null => {
   try {
@@ -33,7 +32,7 @@ export function fileText(bytes: Uint8Array): FileText {
     const text = strictly(encoding, bytes)
     if (text !== null && isText(text)) return { ok: true, text, encoding }
   }
-  return { ok: false, message: REFUSED }
+  return { ok: false, message: said('kit.problems.letters') }
 }
 
 /** No control characters but tabs and line ends: bytes of another encoding, or of no text at all, have them. */

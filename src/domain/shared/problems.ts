@@ -1,18 +1,21 @@
+import type { MissingThing } from '@/messages/keys'
+import { said, type Said } from './said'
+
 /**
- * What can come of a use case besides success. The edge turns each into one answer; wording for people is in
- * `message`.
+ * What can come of a use case besides success. The edge turns each into one answer; what is said to
+ * people is named in `message`.
  */
 export type Problem =
-  | { kind: 'not-found'; message: string }
-  | { kind: 'forbidden'; message: string }
-  | { kind: 'bad-input'; message: string; fields: readonly FieldProblem[] }
+  | { kind: 'not-found'; message: Said }
+  | { kind: 'forbidden'; message: Said }
+  | { kind: 'bad-input'; message: Said; fields: readonly FieldProblem[] }
   /** Someone else saved first: `current` is what stands now, so that both can be shown. */
-  | { kind: 'conflict'; message: string; current: unknown }
+  | { kind: 'conflict'; message: Said; current: unknown }
   /** The rules of the work say no for now (a gate, a clash). */
-  | { kind: 'refused'; message: string; details?: unknown }
-  | { kind: 'too-many'; message: string; retryAfterS: number }
+  | { kind: 'refused'; message: Said; details?: unknown }
+  | { kind: 'too-many'; message: Said; retryAfterS: number }
   /** The machine has enough to do for now. */
-  | { kind: 'busy'; message: string; retryAfterS: number }
+  | { kind: 'busy'; message: Said; retryAfterS: number }
 
 export interface FieldProblem {
   readonly path: string
@@ -39,12 +42,12 @@ export class ProblemError extends Error {
   }
 }
 
-export const notFound = (what: string): ProblemError =>
+export const notFound = (what: MissingThing): ProblemError =>
   new ProblemError({
     kind: 'not-found',
-    message: `${what} is not here. It may have been removed, or the link is incomplete.`,
+    message: said('kit.problems.notHere', { what: { text: `kit.missing.${what}` } }),
   })
-export const refused = (message: string, details?: unknown): ProblemError =>
+export const refused = (message: Said, details?: unknown): ProblemError =>
   new ProblemError({ kind: 'refused', message, details })
-export const badField = (path: string, message: string): ProblemError =>
+export const badField = (path: string, message: Said): ProblemError =>
   new ProblemError({ kind: 'bad-input', message, fields: [{ path, message }] })

@@ -1,4 +1,5 @@
 import { DEFAULT_PRODUCT_BOOK, ProductBook, productCsv, readProductCsv } from './product-book'
+import { withEnglish } from '../../../tests/fixtures/in-words'
 
 describe('the product book', () => {
   it('begins with one that holds by its own rules', () =>
@@ -8,7 +9,9 @@ describe('the product book', () => {
     const of = (changes: object) => ProductBook.safeParse([{ ...first, ...changes }]).error!.issues[0]
     expect(of({ rate: 0 })!.path).toEqual([0, 'rate'])
     expect(of({ waterC: [20, 10] })).toMatchObject({ path: [0, 'waterC', 1] })
-    expect(ProductBook.safeParse([first, { ...first, key: 'other' }]).error!.issues[0]!.message).toContain('this name')
+    expect(ProductBook.safeParse([first, { ...first, key: 'other' }]).error!.issues[0]!.message).toBe(
+      'stores.problems.twoProductsName',
+    )
   })
   it('goes out as CSV and comes back without a change', () => {
     const { products, read, problems } = readProductCsv(productCsv(DEFAULT_PRODUCT_BOOK), DEFAULT_PRODUCT_BOOK)
@@ -22,7 +25,7 @@ describe('the product book', () => {
     expect(read).toBe(2)
     expect(products.find((p) => p.key === 'flocculant')).toMatchObject({ rate: 35, mostPerM3: 70, waterC: [4, 35] })
     expect(products.at(-1)).toMatchObject({ key: 'own-culture', basis: 'volume' })
-    expect(problems).toEqual([{ line: 4, message: expect.stringContaining('rate') }])
+    expect(withEnglish(problems)).toEqual([{ line: 4, message: expect.stringMatching(/^rate: /) }])
     expect(readProductCsv('a,b\n1,2', DEFAULT_PRODUCT_BOOK).problems[0]!.message).toContain('name, purpose')
   })
 })

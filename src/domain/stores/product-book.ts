@@ -7,50 +7,57 @@ import {
   RATE_BASES,
   type Product,
 } from '../../core/water/products'
-import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
+import { csvNumber, csvOf, readCsv, zodRowProblems, type CsvRowProblem } from '../shared/csv'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
+import { said } from '../shared/said'
 
 const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
 
 const ProductInput = z
   .strictObject({
-    key: z.string().regex(KEY, { error: 'A key is small letters, digits and hyphens.' }),
-    name: shortText('Name of the product', 80),
-    purpose: z.enum(PRODUCT_PURPOSES, { error: 'Choose what it is for.' }),
-    unit: z.enum(PRODUCT_UNITS, { error: 'Choose g, mL or each.' }),
-    rate: numberWithin(PRODUCT_RANGE.rate, 'Rate', 'per m³'),
-    basis: z.enum(RATE_BASES, { error: 'Choose what the rate is for.' }),
-    mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'Most by the label', 'per m³'),
-    treats: z.enum(['new-water', 'system'], { error: 'Choose which water it treats.' }),
+    key: z.string().regex(KEY, { error: said('kit.problems.keySmallLettersDigitsHyphens') }),
+    name: shortText('stores.fields.nameOfTheProduct', 80),
+    purpose: z.enum(PRODUCT_PURPOSES, { error: said('stores.problems.chooseWhat') }),
+    unit: z.enum(PRODUCT_UNITS, { error: said('stores.problems.chooseGMlEach') }),
+    rate: numberWithin(PRODUCT_RANGE.rate, 'stores.fields.rate', 'per m³'),
+    basis: z.enum(RATE_BASES, { error: said('stores.problems.chooseWhatRate') }),
+    mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'stores.fields.mostByTheLabel', 'per m³'),
+    treats: z.enum(['new-water', 'system'], { error: said('stores.problems.chooseWhichWaterTreats') }),
     waterC: z.tuple([
-      numberWithin(PRODUCT_RANGE.waterC, 'Coldest water', '°C'),
-      numberWithin(PRODUCT_RANGE.waterC, 'Warmest water', '°C'),
+      numberWithin(PRODUCT_RANGE.waterC, 'stores.fields.coldestWater', '°C'),
+      numberWithin(PRODUCT_RANGE.waterC, 'stores.fields.warmestWater', '°C'),
     ]),
     measure: z
       .strictObject({
-        name: shortText('Measure', 30),
-        holds: numberWithin(PRODUCT_RANGE.holds, 'What the measure holds', ''),
-        smallestShare: numberWithin([0.001, 1], 'Smallest part of the measure', '').optional(),
+        name: shortText('stores.fields.measure', 30),
+        holds: numberWithin(PRODUCT_RANGE.holds, 'stores.fields.whatTheMeasureHolds', ''),
+        smallestShare: numberWithin([0.001, 1], 'stores.fields.smallestPartOfTheMeasure', '').optional(),
       })
       .nullable(),
     repeats: z
       .strictObject({
-        times: z.int({ error: 'Give whole times.' }).min(1, { error: 'At least once more.' }).max(60),
-        everyDays: z.int({ error: 'Give whole days.' }).min(1, { error: 'At least a day apart.' }).max(90),
+        times: z
+          .int({ error: said('stores.problems.giveWholeTimes') })
+          .min(1, { error: said('stores.problems.leastOnceMore') })
+          .max(60),
+        everyDays: z
+          .int({ error: said('kit.problems.giveWholeDays') })
+          .min(1, { error: said('stores.problems.leastDayApart') })
+          .max(90),
       })
       .nullable(),
     apart: z
       .strictObject({
         purposes: z.array(z.enum(PRODUCT_PURPOSES)).max(10),
-        hours: numberWithin([0, 720], 'Hours apart', 'h'),
+        hours: numberWithin([0, 720], 'stores.fields.hoursApart', 'h'),
       })
       .nullable(),
     licence: z.boolean(),
-    safety: optionalText('Safety note', 300),
+    safety: optionalText('stores.fields.safetyNote', 300),
   })
   .refine(({ waterC }) => waterC[0] < waterC[1], {
     path: ['waterC', 1],
-    error: 'The coldest water must be colder than the warmest.',
+    error: said('stores.problems.coldestWaterMustColderThan'),
   })
 
 export const ProductBook = z
@@ -59,10 +66,12 @@ export const ProductBook = z
   .superRefine((products, context) => {
     const names = products.map((p) => p.name.toLowerCase())
     const twice = names.findIndex((name, i) => names.indexOf(name) !== i)
-    if (twice >= 0) context.addIssue({ code: 'custom', path: [twice, 'name'], message: 'Two products have this name.' })
+    if (twice >= 0)
+      context.addIssue({ code: 'custom', path: [twice, 'name'], message: said('stores.problems.twoProductsName') })
     const keys = products.map((p) => p.key)
     const same = keys.findIndex((key, i) => keys.indexOf(key) !== i)
-    if (same >= 0) context.addIssue({ code: 'custom', path: [same, 'key'], message: 'Two products have this key.' })
+    if (same >= 0)
+      context.addIssue({ code: 'custom', path: [same, 'key'], message: said('stores.problems.twoProductsKey') })
   })
 export type ProductBook = readonly Product[]
 
@@ -166,7 +175,7 @@ export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutc
       safety: text('safety'),
     })
     if (!parsed.success) {
-      problems.push({ line, message: `${parsed.error.issues[0]!.path.join('.')}: ${parsed.error.issues[0]!.message}` })
+      problems.push(...zodRowProblems(line, parsed.error).slice(0, 1))
       continue
     }
     read++

@@ -2,15 +2,16 @@ import { z } from 'zod'
 import { EQUIPMENT_KINDS } from '../../core/visits/equipment-care'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import { speciesKey } from '../plants/plants'
+import { said } from '../shared/said'
 
 export const STOCK_KINDS = ['product', 'part', 'net', 'plant', 'other'] as const
 
 export const StockItemInput = z.strictObject({
-  name: shortText('Name', 80),
-  kind: z.enum(STOCK_KINDS, { error: 'Choose what it is.' }),
-  unit: shortText('Unit', 12),
+  name: shortText('stores.fields.name', 80),
+  kind: z.enum(STOCK_KINDS, { error: said('kit.problems.chooseWhat') }),
+  unit: shortText('stores.fields.unit', 12),
   /** Reordered when there would be less than this. */
-  least: numberWithin([0, 1e7], 'Least in store', ''),
+  least: numberWithin([0, 1e7], 'stores.fields.leastInStore', ''),
   /** The product of the book that visits book from here, or null. */
   productKey: z.string().max(40).nullable().default(null),
   /** The kind of equipment whose parts are taken from here, or null. */
@@ -21,7 +22,7 @@ export const StockItemInput = z.strictObject({
   /** The plant whose rooted pieces these are, or null. */
   speciesKey: speciesKey.nullable().default(null),
   /** Where it is kept. */
-  place: optionalText('Where it is kept', 80),
+  place: optionalText('stores.fields.whereItIsKept', 80),
 })
 export type StockItemInput = z.infer<typeof StockItemInput>
 
@@ -29,8 +30,8 @@ export type StockItemInput = z.infer<typeof StockItemInput>
 export const STOCK_MOVES = ['received', 'used', 'counted'] as const
 export const StockMoveInput = z.strictObject({
   move: z.enum(STOCK_MOVES),
-  amount: numberWithin([0, 1e7], 'Amount', ''),
-  note: optionalText('Note', 160),
+  amount: numberWithin([0, 1e7], 'stores.fields.amount', ''),
+  note: optionalText('stores.fields.note', 160),
 })
 export type StockMoveInput = z.infer<typeof StockMoveInput>
 

@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { outlineOf } from '../../core/survey/outline-shapes'
 import { OutlineInput } from '../ponds/pond'
 import { pondFacts } from '../ponds/pond-facts'
+import { inEnglish } from '../../../tests/fixtures/in-words'
 
 const problem = (outline: unknown) =>
-  OutlineInput.safeParse(outline).error?.issues.map((i) => `${i.path.join('.')}: ${i.message}`)[0]
+  OutlineInput.safeParse(outline).error?.issues.map((i) => `${i.path.join('.')}: ${inEnglish(i.message)}`)[0]
 const station = (stationM: number, leftM = 1, rightM = 1) => ({ stationM, leftM, rightM })
 
 describe('an outline as typed', () => {
@@ -18,7 +19,7 @@ describe('an outline as typed', () => {
     [
       'corners that are one and the same',
       { kind: 'points', points: [1, 1, 1].map(() => ({ xM: 1, yM: 2 })) },
-      /^points: Give at least three different/,
+      /^points: Enter at least three different/,
     ],
   ])('names %s', (_, outline, message) => expect(problem(outline)).toMatch(message))
   it.each([

@@ -1,17 +1,25 @@
 import type { BasinProblem } from '../../core/survey/basin'
+import { said, type Said } from '../shared/said'
 
 const metres = (value: number) => `${value.toFixed(2)} m`
 
 /** What is wrong with a survey and how to mend it. */
-export function basinProblemText(problem: BasinProblem): string {
+export function basinProblemSaid(problem: BasinProblem): Said {
   switch (problem.code) {
     case 'outline-crosses':
-      return `The outline crosses itself ${metres(problem.at.xM)} along the tape, ${metres(Math.abs(problem.at.yM))} ${problem.at.yM >= 0 ? 'left' : 'right'} of it. Check the offsets beside that place.`
+      return said('survey.problems.outlineCrosses', {
+        along: metres(problem.at.xM),
+        beside: metres(Math.abs(problem.at.yM)),
+        side: problem.at.yM >= 0 ? 'left' : 'right',
+      })
     case 'zone-not-deeper':
-      return `Zone ${problem.zone + 1} must reach deeper than ${metres(problem.aboveM)}, the floor of the zone above it. Depths are measured from the waterline.`
+      return said('survey.problems.zoneNotDeeper', { zone: problem.zone + 1, above: metres(problem.aboveM) })
     case 'zone-wider-than-above':
-      return `Zone ${problem.zone + 1} cannot be wider than the floor above it, which is ${Math.floor(problem.shareAbove * 100)} % of the surface.`
+      return said('survey.problems.zoneWider', {
+        zone: problem.zone + 1,
+        percent: Math.floor(problem.shareAbove * 100),
+      })
     case 'slope-closes':
-      return `The walls of zone ${problem.zone + 1} meet at about ${metres(problem.reachedM)}, before its floor. Make the slope steeper, the zone shallower, its share of the surface larger, or the shelf around it narrower.`
+      return said('survey.problems.slopeCloses', { zone: problem.zone + 1, reached: metres(problem.reachedM) })
   }
 }

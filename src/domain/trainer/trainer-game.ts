@@ -4,6 +4,7 @@ import type { WeekChoice } from '../../core/trainer/play'
 import { SCENARIO_KEYS, type ScenarioKey } from '../../core/trainer/scenarios'
 import { TRAINER_TASK_KEYS } from '../../core/trainer/tasks'
 import type { TrainerGameId, UserId } from '../shared/ids'
+import { said } from '../shared/said'
 
 const MAX_WEEKS = 60
 
@@ -12,7 +13,7 @@ export const WeekChoiceInput = z.strictObject({
   tests: z
     .array(z.enum(KIT_TESTS))
     .max(KIT_TESTS.length)
-    .refine((tests) => new Set(tests).size === tests.length, { error: 'A test is named twice in one week.' }),
+    .refine((tests) => new Set(tests).size === tests.length, { error: said('trainer.problems.testNamedTwiceOneWeek') }),
   tasks: z
     .array(z.strictObject({ task: z.enum(TRAINER_TASK_KEYS), option: z.string().max(40) }))
     .max(TRAINER_TASK_KEYS.length),
@@ -20,11 +21,13 @@ export const WeekChoiceInput = z.strictObject({
 }) satisfies z.ZodType<WeekChoice>
 
 export const WeeksInput = z.strictObject({
-  choices: z.array(WeekChoiceInput).max(MAX_WEEKS, { error: `At most ${MAX_WEEKS} weeks.` }),
+  choices: z
+    .array(WeekChoiceInput)
+    .max(MAX_WEEKS, { error: said('trainer.problems.mostWeeks', { maxWeeks: MAX_WEEKS }) }),
 })
 
 export const NewGameInput = z.strictObject({
-  scenario: z.enum(SCENARIO_KEYS, { error: 'Choose one of the scenarios.' }),
+  scenario: z.enum(SCENARIO_KEYS, { error: said('trainer.problems.chooseOneScenarios') }),
   /** The year of an earlier season is played again; null: a year that nobody knows. */
   seed: z
     .int()

@@ -7,30 +7,43 @@ import { PRODUCT_PURPOSES } from '../../core/water/products'
 import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
 import { shortText } from '../shared/fields'
 import { guardedStep } from './visit-type-upgrade'
+import { said } from '../shared/said'
 
 const readingKind = z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]])
 const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
 
 const Step = z.strictObject({
-  key: z.string().regex(KEY, { error: 'A key is small letters, digits and hyphens.' }),
-  section: shortText('Section', 40),
-  kind: z.enum(STEP_KINDS, { error: 'Choose what kind of step it is.' }),
-  title: shortText('Title', 120),
-  detail: z.string().trim().max(800, { error: 'At most 800 characters.' }).optional(),
-  safety: z.string().trim().max(500, { error: 'At most 500 characters.' }).optional(),
+  key: z.string().regex(KEY, { error: said('kit.problems.keySmallLettersDigitsHyphens') }),
+  section: shortText('visits.fields.section', 40),
+  kind: z.enum(STEP_KINDS, { error: said('visits.problems.chooseWhatKindStep') }),
+  title: shortText('visits.fields.title', 120),
+  detail: z
+    .string()
+    .trim()
+    .max(800, { error: said('visits.problems.mostCharacters') })
+    .optional(),
+  safety: z
+    .string()
+    .trim()
+    .max(500, { error: said('visits.problems.mostCharacters2') })
+    .optional(),
   readings: z.array(readingKind).max(18).optional(),
   required: z.array(readingKind).max(18).optional(),
   figures: z.array(z.enum(STEP_FIGURE_NAMES)).max(10).optional(),
   quantity: z.enum(STEP_QUANTITIES).optional(),
   products: z.array(z.enum(PRODUCT_PURPOSES)).max(10).optional(),
-  timerMinutes: z.int().min(1, { error: 'At least a minute.' }).max(1440, { error: 'At most a day.' }).optional(),
+  timerMinutes: z
+    .int()
+    .min(1, { error: said('visits.problems.leastMinute') })
+    .max(1440, { error: said('visits.problems.mostDay') })
+    .optional(),
   waits: z.boolean().optional(),
   again: z.boolean().optional(),
   choices: z
     .array(
       z.strictObject({
-        code: z.string().regex(KEY, { error: 'A code is small letters, digits and hyphens.' }),
-        label: shortText('Answer', 80),
+        code: z.string().regex(KEY, { error: said('visits.problems.codeSmallLettersDigitsHyphens') }),
+        label: shortText('visits.fields.answer', 80),
       }),
     )
     .max(10)
@@ -43,23 +56,27 @@ const Step = z.strictObject({
 /** A firm's own copy of a visit type: its words and its order; what protects people and fish stays. */
 export const OwnVisitType = z
   .strictObject({
-    name: shortText('Name', 60),
-    customerNote: shortText('Note for the customer', 400),
-    steps: z.array(Step).min(1, { error: 'Keep at least one step.' }).max(80),
+    name: shortText('visits.fields.name', 60),
+    customerNote: shortText('visits.fields.noteForTheCustomer', 400),
+    steps: z
+      .array(Step)
+      .min(1, { error: said('visits.problems.keepLeastOneStep') })
+      .max(80),
   })
   .superRefine(({ steps }, context) => {
     const keys = steps.map((s) => s.key)
     steps.forEach((step, i) => {
       const say = (path: string, message: string) =>
         context.addIssue({ code: 'custom', path: ['steps', i, path], message })
-      if (keys.indexOf(step.key) !== i) say('key', 'Two steps have this key.')
+      if (keys.indexOf(step.key) !== i) say('key', said('visits.problems.twoStepsKey'))
       if (step.kind === 'decide' && (step.choices ?? []).length < 2)
-        say('choices', 'A decision needs at least two answers.')
+        say('choices', said('visits.problems.decisionNeedsLeastTwoAnswers'))
       const codes = (step.choices ?? []).map((c) => c.code)
-      if (codes.some((code, n) => codes.indexOf(code) !== n)) say('choices', 'Two answers have the same code.')
-      if (step.kind === 'timer' && step.timerMinutes === undefined) say('timerMinutes', 'Say how long the timer runs.')
+      if (codes.some((code, n) => codes.indexOf(code) !== n)) say('choices', said('visits.problems.twoAnswersSameCode'))
+      if (step.kind === 'timer' && step.timerMinutes === undefined)
+        say('timerMinutes', said('visits.problems.sayHowLongTimerRuns'))
       if (step.kind === 'measure' && (step.readings ?? []).length + (step.figures ?? []).length === 0)
-        say('readings', 'Choose what is measured.')
+        say('readings', said('visits.problems.chooseWhatMeasured'))
     })
   })
 export type OwnVisitType = z.infer<typeof OwnVisitType>

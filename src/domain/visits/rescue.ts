@@ -3,19 +3,23 @@ import type { RescueStage, StopRule } from '../../core/visits/rescue-plan'
 import { calendarDay, numberWithin } from '../shared/fields'
 import { CrewId } from '../shared/ids'
 import { clockTime, VISIT_NOTE_LENGTH } from './visit'
+import { said } from '../shared/said'
 
 /** What is asked before a rescue is planned; tests that were not made stay empty. */
 export const RescueInput = z.strictObject({
   first: calendarDay,
   crewId: CrewId,
   startTime: clockTime,
-  tan: numberWithin([0, 100], 'Total ammonia', 'mg/L').nullable(),
-  nitrite: numberWithin([0, 100], 'Nitrite', 'mg/L').nullable(),
-  ph: numberWithin([3, 12], 'pH', '').nullable(),
-  khDH: numberWithin([0, 60], 'KH', '°dH').nullable(),
-  oxygenMgL: numberWithin([0, 30], 'Dissolved oxygen', 'mg/L').nullable(),
+  tan: numberWithin([0, 100], 'visits.fields.totalAmmonia', 'mg/L').nullable(),
+  nitrite: numberWithin([0, 100], 'visits.fields.nitrite', 'mg/L').nullable(),
+  ph: numberWithin([3, 12], 'visits.fields.ph', '').nullable(),
+  khDH: numberWithin([0, 60], 'visits.fields.kh', '°dH').nullable(),
+  oxygenMgL: numberWithin([0, 30], 'visits.fields.dissolvedOxygen', 'mg/L').nullable(),
   hasMedia: z.boolean(),
-  rockSections: z.int({ error: 'Give whole sections.' }).min(0).max(6, { error: 'At most six sections.' }),
+  rockSections: z
+    .int({ error: said('visits.problems.giveWholeSections') })
+    .min(0)
+    .max(6, { error: said('visits.problems.atMostSixSections') }),
 })
 export type RescueInput = z.infer<typeof RescueInput>
 

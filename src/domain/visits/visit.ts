@@ -10,6 +10,7 @@ import { calendarDay, optionalText } from '../shared/fields'
 import { GEAR_KINDS, GEAR_STATES } from '../equipment/gear'
 import { PATCH_PLACES, PlantLine, speciesKey } from '../plants/plants'
 import { CrewId, EntryId, PhotoId, PondId, VisitId, type SiteId, type UserId } from '../shared/ids'
+import { said } from '../shared/said'
 
 /** given-up: a crew was there, or on its way, and could not do the job; it is wanted still. */
 export const VISIT_STATES = ['planned', 'under-way', 'done', 'given-up', 'cancelled'] as const
@@ -28,7 +29,7 @@ export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[fro
 /** Whether a visit keeps its crew from being elsewhere at its hours: what is over, or called off, does not. */
 export const holdsHours = (state: VisitState): boolean => state === 'planned' || state === 'under-way'
 
-export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
+export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: said('kit.problems.timeMustLookLike') })
 
 /** The crew reads at most so much before a visit. */
 export const VISIT_NOTE_LENGTH = 1000
@@ -39,7 +40,7 @@ export const PlanVisitInput = z.strictObject({
   day: calendarDay,
   startTime: clockTime,
   crewId: CrewId,
-  note: optionalText('Note', VISIT_NOTE_LENGTH),
+  note: optionalText('visits.fields.note', VISIT_NOTE_LENGTH),
   /** A cleanout over two days: the pond fills through the night, the fish go back on the next. */
   days: z.union([z.literal(1), z.literal(2)]).optional(),
 })
@@ -98,7 +99,7 @@ export const StepAnswer = z.strictObject({
     .optional(),
   /** Photos of this step, which may come after its words. */
   photos: z.array(PhotoId).max(60).optional(),
-  note: optionalText('Note', 2000),
+  note: optionalText('visits.fields.note', 2000),
   signedBy: z.string().trim().max(80).optional(),
 })
 export type StepAnswer = z.infer<typeof StepAnswer>
@@ -136,7 +137,11 @@ export const EntryInput = z.discriminatedUnion('kind', [
     id: EntryId,
     stepKey,
     at,
-    reason: z.string().trim().min(3, { error: 'Give a short reason for skipping this step.' }).max(300),
+    reason: z
+      .string()
+      .trim()
+      .min(3, { error: said('visits.problems.giveShortReasonSkippingStep') })
+      .max(300),
     gateSeen,
     replaces: EntryId.nullable().default(null),
   }),
@@ -146,14 +151,22 @@ export const EntryInput = z.discriminatedUnion('kind', [
     id: EntryId,
     stepKey: stepKey.nullable(),
     at,
-    text: z.string().trim().min(1, { error: 'The note is empty.' }).max(2000),
+    text: z
+      .string()
+      .trim()
+      .min(1, { error: said('visits.problems.noteEmpty') })
+      .max(2000),
   }),
   z.strictObject({
     kind: z.literal('finding'),
     id: EntryId,
     stepKey: stepKey.nullable(),
     at,
-    text: z.string().trim().min(3, { error: 'Say in a few words what was found.' }).max(300),
+    text: z
+      .string()
+      .trim()
+      .min(3, { error: said('visits.problems.sayFewWordsWhatFound') })
+      .max(300),
     becomes: z.enum(FINDING_USES),
   }),
   z.strictObject({
@@ -163,7 +176,11 @@ export const EntryInput = z.discriminatedUnion('kind', [
     /** The piece that was renewed; null for one that is new here. */
     equipmentId: z.uuid().nullable(),
     equipmentKind: z.string().max(40),
-    name: z.string().trim().min(1, { error: 'Name the part.' }).max(80),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: said('visits.problems.namePart') })
+      .max(80),
     warrantyUntil: calendarDay.nullable().default(null),
   }),
   z.strictObject({
@@ -173,7 +190,11 @@ export const EntryInput = z.discriminatedUnion('kind', [
     /** What was there already; null for what is new here. */
     gearId: z.uuid().nullable(),
     gearKind: z.enum(GEAR_KINDS),
-    name: z.string().trim().min(1, { error: 'Name it.' }).max(80),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: said('visits.problems.name') })
+      .max(80),
     state: z.enum(GEAR_STATES),
     place: z.string().trim().max(120).default(''),
   }),
@@ -198,7 +219,7 @@ export const EntryInput = z.discriminatedUnion('kind', [
     })
     .refine(({ ending, reason }) => ending === 'done' || reason.length >= 3, {
       path: ['reason'],
-      error: 'Say in a few words what happened.',
+      error: said('visits.problems.sayFewWordsWhatHappened'),
     }),
 ])
 export type EntryInput = z.infer<typeof EntryInput>
@@ -269,7 +290,9 @@ export interface VisitPhoto {
 
 /** Readings taken outside a planned visit. */
 export const LogReadingsInput = z.strictObject({
-  readings: ReadingsInput.refine((r) => Object.keys(r).length > 0, { error: 'Enter at least one reading.' }),
+  readings: ReadingsInput.refine((r) => Object.keys(r).length > 0, {
+    error: said('visits.problems.enterLeastOneReading'),
+  }),
   method: z.enum(READING_METHODS),
   at: z.iso.datetime({ offset: true }),
   confirmedUnlikely: z.boolean().default(false),

@@ -113,4 +113,29 @@ export const customers = {
     'watch-oxygen':
       'Hot spell: keep the falls and the aerator running day and night. If fish gasp at the surface, call us at once.',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    customerName: 'Customer name',
+    phone: 'Phone',
+    why: 'Why',
+    siteName: 'Site name',
+    address: 'Address',
+    town: 'Town',
+    accessNotes: 'Access notes',
+    weatherStation: 'Weather station',
+    latitude: 'Latitude',
+    longitude: 'Longitude',
+    phOfTheFillWater: 'pH of the fill water',
+    khOfTheFillWater: 'KH of the fill water',
+    chlorineOfTheFillWater: 'Chlorine of the fill water',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    sayFewWordsWhatYou: 'Describe in a few words what you need.',
+    mostCharacters: 'At most 300 characters.',
+    placeMapNeedsBothLatitude: 'A place on the map needs both a latitude and a longitude.',
+    closesBeforeOpens: 'The closing time is before the opening time.',
+    yourWishesAlreadyCallIf: '{name} has your wishes already. Call if it is urgent.',
+    chooseWeatherStation: 'Choose a weather station.',
+  },
 } as const

@@ -59,4 +59,8 @@ export const diagnosis = {
     on: ', {test} {before}{since} on {on}.',
   },
   outcomeNames: { better: 'Improved', partly: 'Partly improved', not: 'Not improved' },
+  problems: {
+    chooseCause: 'Choose a cause.',
+    nothingWrongYet: 'Enter what is seen or tested first: a cause needs something that is wrong.',
+  },
 } as const

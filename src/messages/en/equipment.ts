@@ -41,4 +41,17 @@ export const equipment = {
     other: 'Something else',
   },
   gearStateNames: { 'on-pond': 'on the pond', stored: 'stored' },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    name: 'Name',
+    whatIsToBeDone: 'Task',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    mostTenYearsApart: 'The interval can be at most ten years.',
+    seenBeforeFitted: 'The last service cannot be before the day it was fitted.',
+    giveWholeMinutes: 'Enter whole minutes.',
+    longerThanTenHoursJob: 'More than ten hours is a visit of its own.',
+    dayPast: 'This date is past.',
+  },
 } as const

@@ -100,4 +100,19 @@ export const exchange = {
     revokeLink: 'Revoke link: {forName}',
     revoke: 'Revoke',
   },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    noSuchPond: 'There is no pond “{pond}” at “{site}”{customer, select, _ {} other { of “{customer}”}}.',
+    severalPonds: 'There are {count} ponds “{pond}” at “{site}”: say whose in the column customer ({customers}).',
+    weatherStationKnownYetEvery:
+      'No weather station is known yet, and every site needs one. Try again once the weather service has answered.',
+    noSuchStation: 'station: there is no station “{station}”. Known: {known}.',
+    weatherStationKnownYetSince:
+      'No weather station is known yet, since the weather desk has not been reached. Try again in a moment.',
+    suchWeatherStation: 'There is no such weather station.',
+    notJson: 'This is not JSON.',
+    notGeoJson: 'This is not a GeoJSON feature collection.',
+    customerMissing: 'customer: missing.',
+    siteTwice: 'site: “{site}” of “{customer}” is already in line {before}; this one is skipped.',
+  },
 } as const

@@ -327,4 +327,15 @@ export const field = {
     hydrogenSulfideStopLeave: 'Hydrogen sulfide: stop, leave, ventilate. It numbs the nose before it harms.',
     fishGaspAirOnce: 'Fish are gasping: aerate at once, stop stirring, and test oxygen, ammonia and nitrite.',
   },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    linesWereWrittenSomeoneElse: 'These entries were logged by someone else. They wait until that person signs in.',
+    startVisitFirst: 'Start the visit first.',
+    noSuchStep: 'This visit has no such step.',
+    stepsOpen:
+      '{count, plural, one {# step is} other {# steps are}} still open, first “{title}”. Do them, or skip them with a reason.',
+    onlyLeadPasses: 'Only a crew lead or the owner can pass this stop. Call them.',
+    fishStay: 'Fish stay in the tank until the test of the refilled pond is safe.',
+    stepWaits: '“{title}” has to wait. Read why, or pass the stop with a reason.',
+  },
 } as const

@@ -119,4 +119,30 @@ export const houseRules = {
     savedSizesFollowOnce: 'Saved. Sizes update at once; the windows of all ponds follow within a minute.',
     saveHouseRules: 'Save house rules',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    yearsOfGrowth: 'Fish growth (years)',
+    cleanout: 'Cleanout',
+    ordinaryBacteria: 'Ordinary bacteria',
+    normalFeed: 'Normal feed',
+    tenderPlants: 'Tender plants',
+    highSummer: 'High summer',
+    startup: 'Startup',
+    feedingStart: 'Feeding start',
+    feedingStop: 'Feeding stop',
+    shutdown: 'Shutdown',
+    whyThisPondIsDifferent: 'Reason for this pond',
+    nameOfTheFitting: 'Fitting name',
+    k: 'K',
+    nameOfThePipe: 'Pipe name',
+    bore: 'Bore',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    keepLeastTwoPipeSizes: 'Keep at least two pipe sizes.',
+    twoFittingsName: 'Two fittings have this name.',
+    twoPipesName: 'Two pipes have this name.',
+    someoneElseSavedTablesWhile:
+      'Someone else saved these tables while you were editing them. Reload the page to continue from the saved version.',
+  },
 } as const

@@ -48,4 +48,12 @@ export const messages = {
     'running-late': 'Running late',
     'visit-report': 'Visit report',
   },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    someoneElseSavedLettersWhile:
+      'Someone else saved these templates while you were editing them. Reload the page to continue from the saved version.',
+    visitBegunOverNothingTell: 'This visit has started or is over; there is nothing to send.',
+    eMailAddressFileCall: '{customerName} has no e-mail address on file. Call instead.',
+    letterSentAlreadyNoneYours: 'This message has already been sent, or is not your firm’s.',
+  },
 } as const

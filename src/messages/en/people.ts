@@ -107,7 +107,29 @@ export const people = {
   },
   skillNames: { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' },
   kitNames: { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    truckLoad: 'Truck load',
+    holdingTanks: 'Holding tank volume',
+    latitude: 'Latitude',
+    longitude: 'Longitude',
+    firmName: 'Firm name',
+    yourName: 'Your name',
+    name: 'Name',
+    crewName: 'Crew name',
+  },
+  /** What keeps an entry or an act from being taken. */
   problems: {
     mayNot: '{role} accounts cannot do this. Ask the owner of {firm}.',
+    dayEndsBeforeBegins: 'The end of the day is before its start.',
+    passwordMissing: 'A password is missing.',
+    passwordNeedsLeastCharacters: 'A password needs at least {least} characters.',
+    passwordMayMostCharacters: 'A password may have at most {most} characters.',
+    enterYourPassword: 'Enter your password.',
+    timeZoneKnownGiveOne: 'That time zone is not known. Enter one such as Europe/Lisbon.',
+    enterPasswordYouNow: 'Enter your current password.',
+    lastOwnerMakeSomebodyElse: 'This is the last owner. Make someone else an owner first.',
+    yourPassword: 'That is not your current password.',
+    letPersonAgainFirst: 'Restore this person’s access first.',
   },
 } as const

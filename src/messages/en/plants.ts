@@ -171,4 +171,19 @@ export const plants = {
     lift: 'Lifted and stored',
     'cut-back': 'Cut back and removed',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    place: 'Place',
+    note: 'Note',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    choosePlantList: 'Choose a plant from the list.',
+    wholePlantsOnly: 'Enter a whole number of plants.',
+    chooseWhatDone: 'Choose what was done.',
+    leastOnePlant: 'Enter at least one plant.',
+    newestVersionFilterHoldsPlanting: 'The newest version of the filter has no planting plan.',
+    plantGroupsBedAlreadyRecorded: 'Plant groups of this bed are already recorded.',
+    crewLoggedWorkGroupCount: 'A crew has logged work on this group. Set its count to 0 when it is gone.',
+  },
 } as const

@@ -55,4 +55,36 @@ export const prices = {
     leftOut: 'Skipped:',
     line: 'Line {line}: {message}',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    key: 'Key',
+    name: 'Name',
+    unit: 'Unit',
+    stockStep: 'Stock step',
+    waste: 'Waste',
+    markup: 'Markup',
+    tax: 'Tax',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    keyLinePriceBook: 'key: there is no line “{key}” in the price book.',
+    costPrice: 'cost: “{cell}” is not a price.',
+    stockStepStepAbove: 'stock_step: “{cell}” is not a step above 0.',
+    wastePercentBetween: 'waste_percent: “{cell}” is not between 0 and 100.',
+    currencyThreeCapitalLettersSuch: 'A currency is three capital letters, such as EUR.',
+    twoLinesSameKey: 'Two lines have the same key.',
+    headMustFallFlowRises: '{name}: the head must fall as the flow rises; this point does not fit the one before it.',
+    pumpNeedsLeastPointsCurve: '{name}: a pump needs at least {minPoints} points of its curve.',
+    powerWMissingEveryRow: '{name}: power_W is missing on every row of this pump.',
+    someoneElseSavedPriceBook:
+      'Someone else saved the price book while you were editing it. Your entries are still here: compare both and decide.',
+    usedSavedDesignsCannotTaken:
+      '“{name}” is used by saved designs and cannot be taken out. Change its name or K instead.',
+    pumpName: 'name: give each point the name of its pump, at most 60 characters.',
+    pumpFlow: 'flow_m3_h: “{cell}” is not a flow between 0 and {most} m³/h.',
+    pumpHead: 'head_m: “{cell}” is not a head between 0 and {most} m.',
+    pumpPower: 'power_W: “{cell}” is not a power between 1 and 100 000 W.',
+    pumpPrice: 'price: “{cell}” is not a price.',
+    pumpOutlet: 'outlet_mm: “{cell}” is not a bore between 10 and 500 mm.',
+  },
 } as const

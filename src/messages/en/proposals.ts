@@ -54,4 +54,28 @@ export const proposals = {
     fromDaysModelYour:
       '{question}, from {from} for {days} days. A model of your pond, run {count} times with different weather.',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    title: 'Title',
+    wordsToTheCustomer: 'Message to the customer',
+    whyThisOne: 'Reason for this option',
+    whyItIsRightAllTheSame: 'Reason',
+    yourName: 'Your name',
+    note: 'Note',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    chooseLeastOneVersionOffer: 'Choose at least one version to propose.',
+    mostThreeOptionsGoodBetter: 'At most three options: good, better, best.',
+    dayPastGiveOneCustomer: 'This date is past. Choose one on which the customer can still answer.',
+    versionPond: 'That version belongs to another pond.',
+    customerAnsweredAlreadyWithdrawnBefore: 'The customer has already answered, or the proposal was withdrawn.',
+    onlyProposalWaitsAnswerLink: 'Only a proposal that is waiting for an answer has a link.',
+    chooseOneOptions: 'Choose one of the options.',
+    proposalAnsweredAlready: 'This proposal has already been answered.',
+    proposalPastDayAskNew: 'This proposal has expired. Ask {firmName} for a new one.',
+    whatIfKeptPondMore: 'That what-if is no longer saved for this pond. Choose another, or none.',
+    weatherKnownPondChooseStation:
+      'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.',
+  },
 } as const

@@ -103,4 +103,9 @@ export const rounds = {
   daySheetPdf: {
     appAdvisesLocalCodes: 'The app advises; local codes and licensed practice decide.',
   },
+  problems: {
+    noCalendar: 'This is not an iCalendar file (.ics) with one calendar in it.',
+    tooManyTimes: 'Only the first {most} busy times were read.',
+    unreadable: '“{event}” could not be read: {reason}',
+  },
 } as const

@@ -205,4 +205,42 @@ export const schedule = {
     noAddressNoNumber: 'no address and no number on file',
     phone: 'by phone {phone}',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    price: 'Price',
+  },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    planEndsBeforeBegins: 'The plan ends before it begins.',
+    planMostYearOnce: 'Plan at most a year at once.',
+    chooseLeastOneVisit: 'Choose at least one visit.',
+    giveMonthDayLike: 'Enter month and day like 04-15.',
+    chooseVisitType: 'Choose a visit type.',
+    mostYearApart: 'The interval can be at most a year.',
+    sayAfterHowManyDays: 'Enter the interval in days.',
+    endsBeforeBeginsJobOver: 'The end is before the start. Split a job that runs over New Year into two lines.',
+    mostLines: 'At most 20 lines.',
+    jobAgreedOnceYearAlready: 'This visit type is already in the plan once a year.',
+    planBuiltExtraCustomersWho:
+      'This plan was built with extra customers who do not exist. Build a plan without them to accept it.',
+    noneVisitsPlanMore: 'None of these visits is still in this plan.',
+    nothingAccepted: 'Nothing was accepted. {siteName}: {why}.',
+    pondJobLongerExistsBuild: '{siteName}: this pond or job no longer exists. Build a new plan.',
+    beforeTheyWereTakenOut: '{where}, before they were taken out. Move both days together.',
+    fishStayTanksOneNight: '{where}. Fish stay in tanks for one night at most. Move both days together.',
+    bothDaysCleanoutOneCrews:
+      '{siteName}: one crew does both days of a cleanout; {crewName} starts it. Move both days together.',
+    mayHandleFish: '{siteName}: {name} may not handle fish.',
+    wouldUntilFrom:
+      'On {day} {crewName} would be at {siteName} until {clockAfter} and at {siteName2} from {startTime}. {mend}',
+    someoneElseSavedServicePlan:
+      'Someone else saved this service plan while you were editing it. Reload the page to continue from the saved version.',
+    daysPastChooseDaysCome: 'These dates are past. Choose future dates.',
+    crewLeftPlan: 'There is no crew to plan for.',
+    planUndoneAnotherOneAccepted: 'This plan has been undone, or another one has been accepted since. Reload the page.',
+    planCannotUndoneMoreVisit:
+      'The plan can no longer be undone: the visit at {siteName} {value}. Move single visits by hand.',
+    moveOneThemFirst: 'Move one of them first.',
+    visitBegunOverStaysWhere: 'This visit has started or is over and cannot be moved.',
+  },
 } as const

@@ -236,4 +236,10 @@ export const season = {
     fromFirstIceRunning:
       'From the first ice on, check running falls for ice dams and the level for losses, and keep the intake off the bottom. {turn}',
   },
+  problems: {
+    csvDay: 'date: “{date}” is not a day such as 2026-04-09.',
+    csvDayNotOver: 'date: {date} is not over yet.',
+    csvRange: '{name}: “{text}” is not between {from} and {to}.',
+    csvMaxBelowMin: 'max: {max} lies below the minimum {min}.',
+  },
 } as const

@@ -144,4 +144,19 @@ export const survey = {
     pond: 'Pond',
     zone: 'Zone {i}',
   },
+  /** Names of what is entered, as a problem with one begins with them. */
+  fields: {
+    hoursBetweenTheLooks: 'Hours between the two readings',
+    dropOfTheLevel: 'Drop in the pond',
+    dropInTheBucket: 'Drop in the bucket',
+  },
+  problems: {
+    outlineCrosses:
+      'The outline crosses itself {along} along the tape, {beside} {side, select, left {left} other {right}} of it. Check the offsets beside that place.',
+    zoneNotDeeper:
+      'Zone {zone} must reach deeper than {above}, the floor of the zone above it. Depths are measured from the waterline.',
+    zoneWider: 'Zone {zone} cannot be wider than the floor above it, which is {percent} % of the surface.',
+    slopeCloses:
+      'The walls of zone {zone} meet at about {reached}, before its floor. Make the slope steeper, the zone shallower, its share of the surface larger, or the shelf around it narrower.',
+  },
 } as const

@@ -192,4 +192,13 @@ export const trainer = {
     youDoAboutWell: 'You do about as well as the house rules.',
     housesWayDoesBetter: 'The house rules do better in most years: see where they differ from your choices.',
   },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    testNamedTwiceOneWeek: 'A test is listed twice in one week.',
+    mostWeeks: 'At most {maxWeeks} weeks.',
+    chooseOneScenarios: 'Choose one of the scenarios.',
+    seasonGoneElsewhereLoadPage: 'This season was continued elsewhere. Reload the page to continue from there.',
+    seasonWeeks: 'This season has {weeks} weeks.',
+    oneWeeksCannotDoneLike: 'One of the weeks is not possible: it takes too long, or there is ice.',
+  },
 } as const

@@ -116,4 +116,8 @@ export const water = {
     givenTimesDaysLabels: 'Given {times} times in {days} days: the label’s course is complete.',
     onlyLicensedApplicatorWhere: 'Only by a licensed applicator where the law requires it.',
   },
+  /** What keeps an entry or an act from being taken. */
+  problems: {
+    timeStillComeEnterWhen: 'This time is in the future. Enter when the water was tested.',
+  },
 } as const

@@ -29,6 +29,7 @@ import { reportOf, type ReportPage } from '@/server/visits/report'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
 import { DAY_MS } from '@/core/numeric/time'
+import { said } from '@/domain/shared/said'
 
 /** A test older than this says little of the water of today. */
 const FRESH_READING_DAYS = 10
@@ -40,7 +41,7 @@ const CLEANOUT_DONE = ['spring-cleanout', SECOND_DAY_KEY]
 export async function makeCustomerLink(actor: Actor, customerId: CustomerId): Promise<{ token: string }> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await customerExists(trx, customerId))) throw notFound('That customer')
+    if (!(await customerExists(trx, customerId))) throw notFound('customer')
     return { token: await replaceCustomerLink(trx, actor.firmId, customerId, actor.userId) }
   })
 }
@@ -48,7 +49,7 @@ export async function makeCustomerLink(actor: Actor, customerId: CustomerId): Pr
 export async function endCustomerLink(actor: Actor, customerId: CustomerId): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await revokeCustomerLink(trx, customerId))) throw notFound('That link')
+    if (!(await revokeCustomerLink(trx, customerId))) throw notFound('link')
   })
 }
 
@@ -58,7 +59,7 @@ async function behind<Value>(
   work: (trx: Knex.Transaction, customerId: CustomerId, firm: Firm, ponds: readonly PondInContext[]) => Promise<Value>,
 ) {
   const link = await openCustomerLink(token)
-  if (!link) throw notFound('This page')
+  if (!link) throw notFound('thisPage')
   return inFirm(link.firmId, async (trx) =>
     work(trx, link.customerId, await findFirm(trx), await findPonds(trx, await listPondIdsOf(trx, link.customerId))),
   )
@@ -200,7 +201,7 @@ export async function customerReport(
 ): Promise<ReportPage & { readonly timeZone: string }> {
   return behind(token, async (trx, _, firm, ponds) => {
     const visit = await findVisit(trx, visitId)
-    if (!visit || visit.state !== 'done' || !ponds.some((p) => p.id === visit.pondId)) throw notFound('This report')
+    if (!visit || visit.state !== 'done' || !ponds.some((p) => p.id === visit.pondId)) throw notFound('thisReport')
     return { ...(await reportOf(trx, visit, firm.name)), timeZone: firm.timeZone }
   })
 }
@@ -211,7 +212,7 @@ export async function customerPhoto(token: string, photoId: PhotoId, size: 'imag
     const found = visit && (await findVisit(trx, visit.visit_id))
     const bytes =
       found && ponds.some((p) => p.id === found.pondId) ? await findPhotoImage(trx, photoId, size) : undefined
-    if (!bytes) throw notFound('That photo')
+    if (!bytes) throw notFound('photo')
     return bytes
   })
   return photoBytes(image)
@@ -221,7 +222,7 @@ export async function customerPhoto(token: string, photoId: PhotoId, size: 'imag
 export async function askForVisit(token: string, input: CustomerRequestInput): Promise<void> {
   await behind(token, async (trx, customerId, firm, ponds) => {
     const pond = ponds.find((p) => p.id === input.pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     // two presses at once are one after the other
     await trx('customers').where({ id: customerId }).forUpdate().first('id')
     if (
@@ -230,7 +231,7 @@ export async function askForVisit(token: string, input: CustomerRequestInput): P
         ponds.map((p) => p.id),
       )) >= REQUEST_LIMIT.open
     )
-      throw refused(`${firm.name} has your wishes already. Call if it is urgent.`)
+      throw refused(said('customers.problems.yourWishesAlreadyCallIf', { name: firm.name }))
     const today = todayIn(firm.timeZone)
     const from = input.from && input.from > today ? input.from : today
     await insertFollowUp(trx, firm.id as FirmId, {

@@ -14,6 +14,7 @@ import {
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
 import { listStations } from '@/server/season/weather-repository'
+import { said } from '@/domain/shared/said'
 
 /** Customers with their sites, ponds and what they have agreed to. */
 export async function customersPage(actor: Actor) {
@@ -48,7 +49,7 @@ export async function changeCustomer(
 ): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await customerExists(trx, id))) throw notFound('That customer')
+    if (!(await customerExists(trx, id))) throw notFound('customer')
     await updateCustomer(trx, id, version, input)
   })
 }
@@ -56,9 +57,9 @@ export async function changeCustomer(
 export async function changeSite(actor: Actor, id: SiteId, version: number, input: SiteInput): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findSite(trx, id))) throw notFound('That site')
+    if (!(await findSite(trx, id))) throw notFound('site')
     if (!(await listStations(trx)).some((s) => s.id === input.stationId))
-      throw badField('site.stationId', 'Choose a weather station.')
+      throw badField('site.stationId', said('customers.problems.chooseWeatherStation'))
     await updateSite(trx, id, version, input)
   })
 }

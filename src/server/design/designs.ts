@@ -29,6 +29,7 @@ import type { WeatherStation } from '@/server/platform/gateways/weather'
 import { designPond } from './design-pond'
 import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
+import { said } from '@/domain/shared/said'
 
 /** The catalogue and the firm's own pumps; an own pump stands in for one of the catalogue with the same id. */
 async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
@@ -62,7 +63,7 @@ export async function designPage(actor: Actor, pondId: PondId) {
   const { stations } = await weather()
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const context = await designContext(trx, actor, pond, stations)
     const seesPrices = may(actor.role, 'prices.read')
     return {
@@ -97,23 +98,17 @@ export async function saveDesign(
   const { stations } = await weather()
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const context = await designContext(trx, actor, pond, stations)
     if (input.bed.sizingMethod !== context.houseMethod && input.overrideReason === '')
-      throw badField(
-        'overrideReason',
-        'This version uses another sizing method than the house. Give the reason, so that the next reader knows.',
-      )
+      throw badField('overrideReason', said('design.problems.versionUsesAnotherSizingMethod'))
     if (!context.pumps.some((pump) => pump.id === input.bed.pumpId))
-      throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
+      throw badField('bed.pumpId', said('design.problems.pumpCatalogueMoreChooseAnother'))
     const unknown = Object.keys(input.bed.delivery.fittings).find(
       (key) => !context.rules.tables.fittings.some((f) => f.key === key),
     )
     if (unknown)
-      throw badField(
-        `bed.delivery.fittings.${unknown}`,
-        `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`,
-      )
+      throw badField(`bed.delivery.fittings.${unknown}`, said('design.problems.fittingFirmsTableAddLeave', { unknown }))
     const result = evaluateDesign({ ...context, pond: context.designPond, design: input.bed })
     const id = randomUUID() as DesignId
     const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, {
@@ -140,13 +135,13 @@ export async function moveDesignOn(actor: Actor, id: DesignId, version: number, 
   const { stations } = await weather()
   await inFirm(actor.firmId, async (trx) => {
     const design = await findDesign(trx, id)
-    if (!design) throw notFound('That design')
+    if (!design) throw notFound('design')
     const from = to.state === 'approved' ? 'open' : 'approved'
     if (design.version === version && design.state !== from)
       throw refused(
         to.state === 'approved'
-          ? 'Only an open version can be approved.'
-          : 'Approve the version first; then it can be marked as built.',
+          ? said('design.problems.onlyOpenVersionCanApproved')
+          : said('design.problems.approveVersionFirstThenCan'),
       )
     const pond = (await findPond(trx, design.pondId))!
     const stops = openStops(
@@ -178,7 +173,7 @@ export function openStops(context: Awaited<ReturnType<typeof designContext>>, be
 
 /** A stop is passed with a reason, and never silently. */
 export function needsReason(stops: readonly CheckId[]): ProblemError {
-  const message = `${stops.length === 1 ? 'One check says' : `${stops.length} checks say`} stop. Mend the design, or say why it is right all the same.`
+  const message = said('design.problems.stopNeedsReason', { count: stops.length })
   return new ProblemError({ kind: 'bad-input', message, fields: [{ path: 'stopReason', message }] })
 }
 
@@ -186,7 +181,7 @@ export function needsReason(stops: readonly CheckId[]): ProblemError {
 export async function storeDraft(actor: Actor, pondId: PondId, draft: DesignDraft): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     await storeDesignDraft(trx, actor.firmId, pondId, actor.userId, draft)
   })
 }
@@ -194,7 +189,7 @@ export async function storeDraft(actor: Actor, pondId: PondId, draft: DesignDraf
 export async function discardDraft(actor: Actor, pondId: PondId): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     await deleteDesignDraft(trx, pondId, actor.userId)
   })
 }

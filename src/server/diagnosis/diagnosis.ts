@@ -45,6 +45,7 @@ import { designContext } from '@/server/design/designs'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
 import { DAY_MS } from '@/core/numeric/time'
+import { said } from '@/domain/shared/said'
 
 const VISITS_SINCE_DAYS = 200
 const WEATHER_DAYS = 7
@@ -60,7 +61,7 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       today,
@@ -185,12 +186,11 @@ export async function actOnDiagnosis(
   { findings, cause }: DiagnosisInput,
 ): Promise<{ id: DiagnosisId }> {
   assertMay(actor, 'visits.plan')
-  if (!anythingWrong(findings))
-    throw badField('findings', 'Say what is seen or tested first: a cause needs something that is wrong.')
+  if (!anythingWrong(findings)) throw badField('findings', said('diagnosis.problems.nothingWrongYet'))
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const dosing = await dosingFacts(trx, pond, today)
     const id = randomUUID() as DiagnosisId
     const { betterDays } = causeOf(cause)
@@ -228,6 +228,6 @@ function withAmount(title: string, dose: RemedyDose | null, dosing: RemedyDosing
 export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: SavedDiagnosis['outcome']): Promise<void> {
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await setOutcome(trx, id, outcome))) throw notFound('That diagnosis')
+    if (!(await setOutcome(trx, id, outcome))) throw notFound('diagnosis')
   })
 }

@@ -23,6 +23,7 @@ import { findPond } from '@/server/ponds/pond-repository'
 import { todayIn } from '@/server/platform/today'
 import type { DayHere } from '@/server/plants/plants-of'
 import { closePlantTask, duePlantTasks, PLANT_TASK } from '@/server/plants/plant-tasks'
+import { said } from '@/domain/shared/said'
 
 /** A task's id says what it comes from. */
 const FOLLOW_UP = 'f-'
@@ -89,9 +90,9 @@ export async function closeVisitTasks(
 
 export async function addEquipment(actor: Actor, pondId: PondId, input: EquipmentInput): Promise<{ id: string }> {
   assertMay(actor, 'visits.log')
-  if (input.fittedOn > todayIn(actor.timeZone)) throw badField('fittedOn', 'This day is still to come.')
+  if (input.fittedOn > todayIn(actor.timeZone)) throw badField('fittedOn', said('kit.problems.dayStillCome'))
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     const id = randomUUID()
     await insertEquipment(trx, actor.firmId, id, pondId, input)
     return { id }
@@ -101,7 +102,7 @@ export async function addEquipment(actor: Actor, pondId: PondId, input: Equipmen
 export async function changeEquipment(actor: Actor, id: string, version: number, input: EquipmentInput): Promise<void> {
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findEquipment(trx, id))) throw notFound('That piece of equipment')
+    if (!(await findEquipment(trx, id))) throw notFound('pieceOfEquipment')
     await updateEquipment(trx, id, version, input)
   })
 }
@@ -109,9 +110,9 @@ export async function changeEquipment(actor: Actor, id: string, version: number,
 /** Notes down what is to be done once at a pond; the next plan takes it along. */
 export async function addOneOff(actor: Actor, pondId: PondId, input: OneOffInput): Promise<void> {
   assertMay(actor, 'visits.plan')
-  if (input.to < todayIn(actor.timeZone)) throw badField('to', 'This day is past.')
+  if (input.to < todayIn(actor.timeZone)) throw badField('to', said('equipment.problems.dayPast'))
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     await insertFollowUp(trx, actor.firmId, {
       pondId,
       visitId: null,
@@ -129,7 +130,7 @@ export async function addOneOff(actor: Actor, pondId: PondId, input: OneOffInput
 export async function settle(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await settleFinding(trx, id))) throw notFound('That finding')
+    if (!(await settleFinding(trx, id))) throw notFound('finding')
   })
 }
 
@@ -137,6 +138,6 @@ export async function settle(actor: Actor, id: string): Promise<void> {
 export async function dismissFollowUp(actor: Actor, id: FollowUpId): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await closeFollowUp(trx, id))) throw notFound('That follow-up')
+    if (!(await closeFollowUp(trx, id))) throw notFound('followUp')
   })
 }

@@ -7,6 +7,8 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findCrew } from '@/server/people/people-repository'
 import { heavy } from '@/server/platform/threads/heavy'
 import { todayIn } from '@/server/platform/today'
+import { saidWords } from '@/messages/said'
+import { firmTexts } from '@/messages/texts'
 
 /** Busy times are read this far ahead. */
 const LOOK_AHEAD_DAYS = 400
@@ -28,15 +30,15 @@ export async function importBusy(actor: Actor, crewId: CrewId, source: string, t
       fields: [{ path: 'file', message: problems[0]! }],
     })
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findCrew(trx, crewId))) throw notFound('That crew')
+    if (!(await findCrew(trx, crewId))) throw notFound('crew')
     await replaceBusy(trx, actor.firmId, crewId, source.slice(0, 80) || 'calendar', busy)
   })
-  return { times: busy.length, problems }
+  return { times: busy.length, problems: problems.map((problem) => saidWords(problem, firmTexts())) }
 }
 
 export async function forgetBusy(actor: Actor, crewId: CrewId, source: string): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if ((await removeBusy(trx, crewId, source)) === 0) throw notFound('That calendar')
+    if ((await removeBusy(trx, crewId, source)) === 0) throw notFound('calendar')
   })
 }

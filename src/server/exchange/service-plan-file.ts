@@ -2,6 +2,9 @@ import { readServicePlansCsv, servicePlansCsv } from '@/domain/schedule/service-
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findServicePlan, listPlanningPonds, storeServicePlan } from '@/server/schedule/planning-repository'
+import { said } from '@/domain/shared/said'
+import { rowProblemsInWords } from '@/messages/problem-body'
+import { firmTexts } from '@/messages/texts'
 
 export async function servicePlansAsCsv(actor: Actor): Promise<string> {
   assertMay(actor, 'visits.plan')
@@ -35,13 +38,17 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
         (p) => p.siteName === site && p.name === pond && (customer === '' || p.customer.name === customer),
       )
       if (meant.length !== 1) {
-        const of = customer === '' ? '' : ` of “${customer}”`
         unknown.push({
           line,
           message:
             meant.length === 0
-              ? `There is no pond “${pond}” at “${site}”${of}.`
-              : `There are ${meant.length} ponds “${pond}” at “${site}”: say whose in the column customer (${meant.map((p) => p.customer.name).join(', ')}).`,
+              ? said('exchange.problems.noSuchPond', { pond, site, customer })
+              : said('exchange.problems.severalPonds', {
+                  count: meant.length,
+                  pond,
+                  site,
+                  customers: meant.map((p) => p.customer.name).join(', '),
+                }),
         })
         continue
       }
@@ -60,7 +67,7 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
       changed: count('changed'),
       same: count('same'),
       rows,
-      problems: unknown.sort((a, b) => a.line - b.line),
+      problems: rowProblemsInWords(unknown, firmTexts()).sort((a, b) => a.line - b.line),
       preview,
     }
   })

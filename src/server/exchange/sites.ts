@@ -22,6 +22,9 @@ import {
 } from '@/server/customers/customer-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listStations } from '@/server/season/weather-repository'
+import { said } from '@/domain/shared/said'
+import { rowProblemsInWords } from '@/messages/problem-body'
+import { firmTexts } from '@/messages/texts'
 
 async function sitesOf(actor: Actor) {
   assertMay(actor, 'visits.plan')
@@ -51,11 +54,7 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const stations = await listStations(trx)
-    if (stations.length === 0)
-      throw badField(
-        'file',
-        'No weather station is known yet, and every site needs one. Try again once the weather service has answered.',
-      )
+    if (stations.length === 0) throw badField('file', said('exchange.problems.weatherStationKnownYetEvery'))
     const file = (format === 'csv' ? readSitesCsv : readSitesGeoJson)(text, stations[0]!.id)
     const problems = [...file.problems]
     const customers = new Map((await listCustomers(trx)).map((c) => [c.name, c]))
@@ -65,7 +64,10 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
       if (!stations.some((s) => s.id === row.site.stationId)) {
         problems.push({
           line: row.line,
-          message: `station: there is no station “${row.site.stationId}”. Known: ${stations.map((s) => s.id).join(', ')}.`,
+          message: said('exchange.problems.noSuchStation', {
+            station: row.site.stationId,
+            known: stations.map((s) => s.id).join(', '),
+          }),
         })
         continue
       }
@@ -82,7 +84,7 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
       changed: count('changed'),
       same: count('same'),
       rows,
-      problems: problems.sort((a, b) => a.line - b.line),
+      problems: rowProblemsInWords(problems, firmTexts()).sort((a, b) => a.line - b.line),
       preview,
     }
   })

@@ -14,8 +14,7 @@ import { answerProblem } from '@/domain/visits/step-check'
 import { judgeStep } from '@/domain/visits/step-gate'
 import { gateContext, stepStates, timerStart } from '@/domain/visits/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visits/visit'
-import { answerProblemWords } from '@/messages/answer-problem'
-import { firmTexts } from '@/messages/texts'
+import { answerRefused } from '@/server/visits/answer-refused'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPhotos } from '@/server/visits/photo-repository'
@@ -34,6 +33,7 @@ import { cleanoutPond } from '@/server/visits/visit-planning'
 import { onEntryLogged } from './consequences'
 import { gateFacts } from './facts'
 import { DAY_MS } from '@/core/numeric/time'
+import { said } from '@/domain/shared/said'
 
 /**
  * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later
@@ -55,13 +55,13 @@ export async function logEntry(
   return inFirm(actor.firmId, async (trx) => {
     await lockVisit(trx, id)
     const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('That visit')
+    if (!visit) throw notFound('visit')
     if (await hasEntry(trx, input.id)) return 'already'
     // a device whose clock runs ahead must not outrank everybody who answers later
     const dated: EntryInput = Date.parse(input.at) > now.getTime() ? { ...input, at: now.toISOString() } : input
     // a device that was away since before answers had codes says them by their words
     const entry = upgradeEntry(dated, visit.job.steps)
-    if (entry.kind !== 'started' && visit.state === 'planned') throw refused('Start the visit first.')
+    if (entry.kind !== 'started' && visit.state === 'planned') throw refused(said('field.problems.startVisitFirst'))
     if (entry.kind === 'finished' && visit.state === 'done') return 'already'
     const log = await listEntries(trx, id)
     const disputed = await judged(trx, actor, visit, log, entry)
@@ -105,11 +105,11 @@ async function judged(
   )
     return undefined
   const step = steps.find((s) => s.key === entry.stepKey)
-  if (!step) throw badField('stepKey', 'This visit has no such step.')
+  if (!step) throw badField('stepKey', said('field.problems.noSuchStep'))
   if (entry.kind === 'done') {
     const photos = (await listPhotos(trx, visit.id)).filter((photo) => photo.stepKey === step.key).length
     const wrong = answerProblem(step, entry.answer, photos, entry.confirmedUnlikely)
-    if (wrong) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(wrong, firmTexts()) })
+    if (wrong) throw new ProblemError(answerRefused(wrong))
     await assertLabels(trx, visit, log, step, entry.answer)
     return gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '')
   }
@@ -131,19 +131,16 @@ async function assertLabels(
   const sheet = { cleanout: cleanoutPond(pond, savedPondFacts(pond)), gateFacts: await gateFacts(trx, visit.id, pond) }
   const amounts = amountsToday(sheet, stepStates(visit.job.steps, log))
   const over = overLabel(step, (await findProducts(trx)).products, amounts, answer)
-  if (over) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(over, firmTexts()) })
+  if (over) throw new ProblemError(answerRefused(over))
 }
 
 function assertAllAnswered(steps: readonly VisitStep[], log: readonly Entry[]): void {
   const states = stepStates(steps, log)
   const open = steps.filter((step) => states.get(step.key)?.status === 'open')
   if (open.length > 0)
-    throw refused(
-      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0]!.title}”. Do them, or skip them with a reason.`,
-      {
-        open: open.map((s) => s.key),
-      },
-    )
+    throw refused(said('field.problems.stepsOpen', { count: open.length, title: open[0]!.title }), {
+      open: open.map((s) => s.key),
+    })
 }
 
 /**
@@ -190,12 +187,11 @@ async function gateVerdict(
   const { gate } = verdict
   if (reason.trim().length >= 5 && may(actor.role, 'visits.override-gate')) return undefined
   if (entry.gateSeen === 'safe') return gate.reasons
-  if (reason.trim().length >= 5)
-    throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })
+  if (reason.trim().length >= 5) throw refused(said('field.problems.onlyLeadPasses'), { gate: gate.reasons })
   throw refused(
     step.gate === 'fish-back-safe'
-      ? 'Fish stay in the tank until the test of the refilled pond is safe.'
-      : `“${step.title}” has to wait. Read why, or pass the stop with a reason.`,
+      ? said('field.problems.fishStay')
+      : said('field.problems.stepWaits', { title: step.title }),
     { gate: gate.reasons },
   )
 }

@@ -1,5 +1,6 @@
 import { PACK_FORMAT } from '@/domain/field/field-pack'
 import { problemJson } from '@/server/platform/http/problem-response'
+import { firmTexts } from '@/messages/texts'
 
 /**
  * A page of another program cannot read what this one packs. It is told that nothing can be had for now, works on with
@@ -10,7 +11,7 @@ export const refusalOfOtherPage = (request: Request): Response | null =>
   new URL(request.url).searchParams.get('format') === String(PACK_FORMAT)
     ? null
     : problemJson({
-        title: 'This page is of another version of the program. Open it again.',
+        title: firmTexts()('kit.problems.otherVersion'),
         status: 503,
         kind: 'other-version',
       })

@@ -59,7 +59,7 @@ export async function fieldVisit(actor: Actor, id: VisitId): Promise<FieldVisit>
   assertMay(actor, 'visits.read')
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('That visit')
+    if (!visit) throw notFound('visit')
     return (await withAll(trx, [visit], { today: todayIn(actor.timeZone), timeZone: actor.timeZone }))[0]!
   })
 }

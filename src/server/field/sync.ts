@@ -4,10 +4,12 @@ import type { VisitId } from '@/domain/shared/ids'
 import { ProblemError, refused } from '@/domain/shared/problems'
 import { EntryInput } from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
-import { problemBody, zodFields } from '@/domain/shared/problem-body'
+import { problemBody, zodFields } from '@/messages/problem-body'
 import { isDatabaseLost } from '@/server/platform/db/connection'
 import { logger } from '@/server/platform/logger'
 import { logEntry } from './log'
+import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
 
 /**
  * Takes the lines a device has kept while it had no signal, in their order. Each is answered for itself: one that
@@ -23,8 +25,7 @@ export async function syncField(
   now: Date = new Date(),
 ): Promise<{ results: LineOutcome[]; clockOffsetMs: number }> {
   assertMay(actor, 'visits.log')
-  if (userId !== actor.userId)
-    throw refused('These lines were written by someone else. They wait until that person signs in.')
+  if (userId !== actor.userId) throw refused(said('field.problems.linesWereWrittenSomeoneElse'))
   const clockOffsetMs = clockOffset(sentAt, now.getTime())
   const results: LineOutcome[] = []
   for (const { visitId, entry } of lines) results.push(await oneLine(actor, visitId, entry, clockOffsetMs, now))
@@ -40,7 +41,7 @@ async function oneLine(
 ): Promise<LineOutcome> {
   const parsed = EntryInput.safeParse(storable(raw))
   if (!parsed.success) {
-    const fields = zodFields(parsed.error)
+    const fields = zodFields(parsed.error, firmTexts())
     return {
       id: raw.id,
       outcome: 'refused',
@@ -51,7 +52,8 @@ async function oneLine(
     const at = new Date(Date.parse(parsed.data.at) + offsetMs).toISOString()
     return { id: raw.id, outcome: await logEntry(actor, visitId, { ...parsed.data, at }, now) }
   } catch (error) {
-    if (error instanceof ProblemError) return { id: raw.id, outcome: 'refused', problem: problemBody(error.problem) }
+    if (error instanceof ProblemError)
+      return { id: raw.id, outcome: 'refused', problem: problemBody(error.problem, firmTexts()) }
     if (isDatabaseLost(error)) throw error
     // whatever is wrong with one line, the others are logged; it stays on the device and can be sent again
     logger.error({ err: error, line: raw.id }, 'a line of a log could not be taken')
@@ -59,7 +61,7 @@ async function oneLine(
       id: raw.id,
       outcome: 'refused',
       problem: {
-        title: 'The office could not take this line. It is kept here; try again later.',
+        title: firmTexts()('kit.problems.lineNotTaken'),
         status: 500,
         kind: 'unexpected',
       },

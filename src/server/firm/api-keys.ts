@@ -4,6 +4,7 @@ import { notFound, ProblemError } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { insertApiKey, openApiKey, revokeApiKey, type OpenedKey } from '@/server/firm/api-key-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
+import { said } from '@/domain/shared/said'
 
 const PREFIX = 'reed_'
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
@@ -21,7 +22,7 @@ export async function makeApiKey(actor: Actor, input: ApiKeyInput): Promise<{ id
 export async function endApiKey(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'people.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await revokeApiKey(trx, id))) throw notFound('That key')
+    if (!(await revokeApiKey(trx, id))) throw notFound('key')
   })
 }
 
@@ -37,7 +38,7 @@ export async function keyFor(scope: KeyScope, authorization: string | null): Pro
   if (key.uses > KEY_LIMIT.perMinute)
     throw new ProblemError({
       kind: 'too-many',
-      message: `This key may be used ${KEY_LIMIT.perMinute} times a minute. Send more records at once instead.`,
+      message: said('firm.problems.keyMayUsedTimesMinute', { perMinute: KEY_LIMIT.perMinute }),
       retryAfterS: 60,
     })
   return key

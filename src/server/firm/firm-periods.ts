@@ -13,6 +13,6 @@ export async function addFirmPeriod(actor: Actor, input: FirmPeriodInput): Promi
 export async function endFirmPeriod(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await removeFirmPeriod(trx, id))) throw notFound('That period')
+    if (!(await removeFirmPeriod(trx, id))) throw notFound('period')
   })
 }

@@ -21,11 +21,12 @@ import {
 } from '@/server/people/people-repository'
 import { listDevices, revokeDevice } from '@/server/people/session-repository'
 import { sendJob } from '@/server/platform/queue/queue'
+import { said, type Said } from '@/domain/shared/said'
 
 const UNIQUE_VIOLATION = '23505'
 
 /** Turns the database's refusal of a second one into a problem of the field. */
-async function unlessTaken(work: Promise<void>, path: string, message: string): Promise<void> {
+async function unlessTaken(work: Promise<void>, path: string, message: Said): Promise<void> {
   try {
     await work
   } catch (error) {
@@ -42,7 +43,7 @@ export async function createFirstFirm(input: FirstFirmInput): Promise<string> {
     // two people on an empty database at the same moment: the second waits here and is then refused
     await trx.raw('select pg_advisory_xact_lock(7301)')
     const { rows } = await trx.raw('select door_has_firms() as has')
-    if (rows[0].has) throw refused('A firm has already been set up here. Sign in instead.')
+    if (rows[0].has) throw refused(said('firm.problems.firmAlreadySetUpSign'))
     await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone: input.timeZone, rules: HouseRules.parse({}) })
     await insertUser(trx, {
       id: ids.user,
@@ -69,7 +70,7 @@ export const people = (actor: Actor) =>
 export async function shutOutDevice(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'people.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await revokeDevice(trx, id))) throw notFound('That device')
+    if (!(await revokeDevice(trx, id))) throw notFound('device')
   })
 }
 
@@ -80,7 +81,7 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
   const add = inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
     if (input.crewId && !crews.some((crew) => crew.id === input.crewId))
-      throw badField('crewId', 'That crew is not here.')
+      throw badField('crewId', said('kit.problems.noSuchCrew'))
     await insertUser(trx, {
       id,
       firmId: actor.firmId,
@@ -92,7 +93,7 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
       preferences: { units: actor.preferences.units, theme: 'light' },
     })
   })
-  await unlessTaken(add, 'email', 'Someone already signs in with this address.')
+  await unlessTaken(add, 'email', said('firm.problems.someoneAlreadySignsAddress'))
   return id
 }
 
@@ -100,14 +101,14 @@ export async function addCrew(actor: Actor, name: string): Promise<CrewId> {
   assertMay(actor, 'people.write')
   const id = randomUUID() as CrewId
   const add = inFirm(actor.firmId, (trx) => insertCrew(trx, { id, firmId: actor.firmId, name }))
-  await unlessTaken(add, 'name', 'There is a crew with this name already.')
+  await unlessTaken(add, 'name', said('firm.problems.crewNameAlready'))
   return id
 }
 
 export async function setCrewSetup(actor: Actor, id: CrewId, version: number, setup: CrewSetup): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findCrew(trx, id))) throw notFound('That crew')
+    if (!(await findCrew(trx, id))) throw notFound('crew')
     await updateCrewSetup(trx, id, version, setup)
   })
 }

@@ -57,7 +57,7 @@ export async function pondOutlook(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName, deepestM: savedPondFacts(pond).basin.maxDepthM },
       forecast: await findForecast(trx, pondId),
@@ -104,7 +104,7 @@ export async function forecastRun(actor: Actor, id: ForecastRunId): Promise<Fore
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const run = await findForecastRun(trx, id)
-    if (!run) throw notFound('That forecast')
+    if (!run) throw notFound('forecast')
     return run
   })
 }
@@ -112,7 +112,7 @@ export async function forecastRun(actor: Actor, id: ForecastRunId): Promise<Fore
 export async function stopForecast(actor: Actor, id: ForecastRunId): Promise<void> {
   assertMay(actor, 'ponds.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findForecastRun(trx, id))) throw notFound('That forecast')
+    if (!(await findForecastRun(trx, id))) throw notFound('forecast')
     await cancelRun(trx, 'forecast_runs', id)
   })
 }

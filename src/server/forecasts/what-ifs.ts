@@ -28,7 +28,7 @@ export async function whatIfPage(actor: Actor, pondId: PondId) {
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       basin: savedPondFacts(pond).basin,
@@ -46,7 +46,7 @@ export type WhatIfPageData = Awaited<ReturnType<typeof whatIfPage>>
 export async function saveWhatIf(actor: Actor, pondId: PondId, whatIf: WhatIfInput): Promise<{ id: WhatIfId }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     const id = randomUUID() as WhatIfId
     await insertWhatIf(trx, actor.firmId, id, pondId, actor.userId, whatIf)
     return { id }
@@ -56,6 +56,6 @@ export async function saveWhatIf(actor: Actor, pondId: PondId, whatIf: WhatIfInp
 export async function dropWhatIf(actor: Actor, id: WhatIfId): Promise<void> {
   assertMay(actor, 'ponds.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await deleteWhatIf(trx, id))) throw notFound('That what-if')
+    if (!(await deleteWhatIf(trx, id))) throw notFound('whatIf')
   })
 }

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import { DEFAULT_HOUSE_TABLES, type HouseTables, type KeptTables } from '@/domain/house-rules/house-tables'
 import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -30,8 +31,7 @@ export async function storeHouseTables(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved these tables while you were working on them. Open the page again to go on from what is saved.',
+      message: said('houseRules.problems.someoneElseSavedTablesWhile'),
       current: await findHouseTables(trx),
     })
 }

@@ -3,6 +3,7 @@ import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, VisitId } from '@/domain/shared/ids'
 import { DEFAULT_TEMPLATES, NoticeTemplates, type NoticeKind, type NoticeState } from '@/domain/messages/notice'
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -214,8 +215,7 @@ export async function storeTemplates(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved these letters while you were working on them. Open the page again to go on from what is saved.',
+      message: said('messages.problems.someoneElseSavedLettersWhile'),
       current: await findTemplates(trx),
     })
 }

@@ -28,6 +28,7 @@ import { lostRows } from '@/server/platform/queue/lost'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { reportOf } from '@/server/visits/report'
 import { todayIn } from '@/server/platform/today'
+import { said } from '@/domain/shared/said'
 
 const LATEST = 100
 /** Visits this far ahead are offered for telling first. */
@@ -124,9 +125,10 @@ export async function tellArrival(
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
     const [visit] = await listVisitsWithNotices(trx, addDays(todayIn(actor.timeZone), -1), [visitId])
-    if (!visit) throw notFound('That visit')
-    if (visit.state !== 'planned') throw refused('This visit has begun or is over; there is nothing to tell.')
-    if (visit.email === '') throw refused(`${visit.customerName} has no e-mail address on file. Call instead.`)
+    if (!visit) throw notFound('visit')
+    if (visit.state !== 'planned') throw refused(said('messages.problems.visitBegunOverNothingTell'))
+    if (visit.email === '')
+      throw refused(said('messages.problems.eMailAddressFileCall', { customerName: visit.customerName }))
     const noticeId = await makeNotice(trx, actor, visit, kind, { time, page: null })
     await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
   })
@@ -223,7 +225,7 @@ export async function sendNotice(firmId: FirmId, noticeId: string, lastTry: bool
 export async function sendAgain(actor: Actor, noticeId: string): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await requeueNotice(trx, noticeId))) throw refused('This letter was sent already, or is none of yours.')
+    if (!(await requeueNotice(trx, noticeId))) throw refused(said('messages.problems.letterSentAlreadyNoneYours'))
     await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
   })
 }

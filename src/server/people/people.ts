@@ -20,11 +20,11 @@ import {
   setPassword,
   setRoleAndCrew,
 } from '@/server/people/people-repository'
+import { said } from '@/domain/shared/said'
 
 /** A firm always has somebody who may do everything. @throws {ProblemError} the last owner would go */
 async function assertOwnerLeft(trx: Knex.Transaction, id: UserId): Promise<void> {
-  if ((await countActiveOwners(trx, id)) === 0)
-    throw refused('This is the last owner. Make somebody else an owner first.')
+  if ((await countActiveOwners(trx, id)) === 0) throw refused(said('people.problems.lastOwnerMakeSomebodyElse'))
 }
 
 /** Another role or crew, from the person's next step on. */
@@ -32,10 +32,10 @@ export async function changePerson(actor: Actor, id: UserId, { role, crewId }: C
   assertMay(actor, 'people.write')
   await inFirm(actor.firmId, async (trx) => {
     const person = await findPerson(trx, id)
-    if (!person) throw notFound('That person')
+    if (!person) throw notFound('person')
     if (person.role === 'owner' && role !== 'owner') await assertOwnerLeft(trx, id)
     if (crewId && !(await listCrews(trx)).some((crew) => crew.id === crewId))
-      throw badField('crewId', 'That crew is not here.')
+      throw badField('crewId', said('kit.problems.noSuchCrew'))
     await setRoleAndCrew(trx, id, role, crewId)
   })
 }
@@ -45,7 +45,7 @@ export async function deactivatePerson(actor: Actor, id: UserId): Promise<void> 
   assertMay(actor, 'people.write')
   await inFirm(actor.firmId, async (trx) => {
     const person = await findPerson(trx, id)
-    if (!person) throw notFound('That person')
+    if (!person) throw notFound('person')
     if (person.role === 'owner') await assertOwnerLeft(trx, id)
     await setActive(trx, id, false)
     await dropPasswordLinks(trx, id)
@@ -56,7 +56,7 @@ export async function deactivatePerson(actor: Actor, id: UserId): Promise<void> 
 export async function reactivatePerson(actor: Actor, id: UserId): Promise<void> {
   assertMay(actor, 'people.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPerson(trx, id))) throw notFound('That person')
+    if (!(await findPerson(trx, id))) throw notFound('person')
     await setActive(trx, id, true)
   })
 }
@@ -72,7 +72,7 @@ export async function changeOwnPassword(
 ): Promise<void> {
   assertMay(actor, 'account.own')
   const stored = await inFirm(actor.firmId, (trx) => passwordHashOf(trx, actor.userId))
-  if (!(await passwordMatches(stored, current))) throw badField('current', 'That is not your password.')
+  if (!(await passwordMatches(stored, current))) throw badField('current', said('people.problems.yourPassword'))
   const hash = await hashPassword(next)
   await inFirm(actor.firmId, async (trx) => {
     await setPassword(trx, actor.userId, hash)
@@ -89,8 +89,8 @@ export async function makePasswordLink(actor: Actor, id: UserId): Promise<{ toke
   const token = randomBytes(32).toString('base64url')
   await inFirm(actor.firmId, async (trx) => {
     const person = await findPerson(trx, id)
-    if (!person) throw notFound('That person')
-    if (!person.active) throw refused('Let this person in again first.')
+    if (!person) throw notFound('person')
+    if (!person.active) throw refused(said('people.problems.letPersonAgainFirst'))
     await dropPasswordLinks(trx, id)
     await insertPasswordLink(trx, id, token)
   })
@@ -100,7 +100,7 @@ export async function makePasswordLink(actor: Actor, id: UserId): Promise<{ toke
 /** Whose password a link sets. @throws {ProblemError} 'not-found' for one that is used, past its day, or a guess */
 export async function passwordLink(token: string): Promise<{ userId: UserId; firmId: Actor['firmId']; email: string }> {
   const { rows } = await database().raw('select * from door_password_link(?)', [hashPasswordLink(token)])
-  if (!rows[0]) throw notFound('This link')
+  if (!rows[0]) throw notFound('thisLink')
   return { userId: rows[0].user_id, firmId: rows[0].firm_id, email: rows[0].email }
 }
 
@@ -110,7 +110,7 @@ export async function resetPassword(token: string, password: string): Promise<vo
   const hash = await hashPassword(password)
   await inFirm(firmId, async (trx) => {
     // of two that use one link at once the second finds it gone
-    if ((await dropPasswordLinks(trx, userId)) === 0) throw notFound('This link')
+    if ((await dropPasswordLinks(trx, userId)) === 0) throw notFound('thisLink')
     await setPassword(trx, userId, hash)
     await revokeSessionsOf(trx, userId)
   })

@@ -22,6 +22,7 @@ import { insertMoves } from '@/server/stores/stock-repository'
 import { todayIn } from '@/server/platform/today'
 import { cuttingsMoves } from './cuttings'
 import { bedOf } from './gaps'
+import { said } from '@/domain/shared/said'
 
 const PLANTED: PlantLine = { action: 'planted', condition: null, count: null, kept: 0, note: '' }
 
@@ -32,7 +33,7 @@ export async function addPatch(
 ): Promise<{ id: string }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     return { id: await plant(trx, actor, pondId, patch, count) }
   })
 }
@@ -45,7 +46,7 @@ async function plant(
   count: number,
 ): Promise<string> {
   const today = todayIn(actor.timeZone)
-  if (patch.plantedOn && patch.plantedOn > today) throw badField('plantedOn', 'This day is still to come.')
+  if (patch.plantedOn && patch.plantedOn > today) throw badField('plantedOn', said('kit.problems.dayStillCome'))
   const id = randomUUID()
   await insertPatch(trx, actor.firmId, id, pondId, patch)
   await insertPlantEvents(trx, actor.firmId, [
@@ -70,13 +71,13 @@ export async function takeOverPlanting(
 ): Promise<{ patches: number }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     const planting = bedOf(await listDesigns(trx, pondId))?.planting ?? []
-    if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
+    if (planting.length === 0) throw refused(said('plants.problems.newestVersionFilterHoldsPlanting'))
     // two people at once: the second finds the first one's groups
     await trx('ponds').where({ id: pondId }).forUpdate().first('id')
     if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed'))
-      throw refused('Plant groups of this bed are already recorded.')
+      throw refused(said('plants.problems.plantGroupsBedAlreadyRecorded'))
     for (const { species, count, xM, yM } of planting)
       await plant(trx, actor, pondId, { place: 'bed', species, xM, yM, plantedOn }, count)
     return { patches: planting.length }
@@ -86,7 +87,7 @@ export async function takeOverPlanting(
 export async function changePatch(actor: Actor, id: string, version: number, patch: PatchInput): Promise<void> {
   assertMay(actor, 'ponds.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPatch(trx, id))) throw notFound('That group of plants')
+    if (!(await findPatch(trx, id))) throw notFound('groupOfPlants')
     await updatePatch(trx, id, version, patch)
   })
 }
@@ -96,10 +97,9 @@ export async function removePatch(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'ponds.write')
   await inFirm(actor.firmId, async (trx) => {
     const patch = await findPatch(trx, id)
-    if (!patch) throw notFound('That group of plants')
+    if (!patch) throw notFound('groupOfPlants')
     const events = (await listPlantEvents(trx, [patch.pondId])).filter((e) => e.patchId === id)
-    if (events.some((e) => e.visitId !== null))
-      throw refused('A crew has logged work on this group. Count it as 0 when it is gone.')
+    if (events.some((e) => e.visitId !== null)) throw refused(said('plants.problems.crewLoggedWorkGroupCount'))
     await deletePatch(trx, id)
   })
 }
@@ -107,10 +107,10 @@ export async function removePatch(actor: Actor, id: string): Promise<void> {
 /** Something seen or done at a group, outside a visit. */
 export async function logPlant(actor: Actor, id: string, { line, on }: z.infer<typeof LogPlantInput>): Promise<void> {
   assertMay(actor, 'visits.log')
-  if (on > todayIn(actor.timeZone)) throw badField('on', 'This day is still to come.')
+  if (on > todayIn(actor.timeZone)) throw badField('on', said('kit.problems.dayStillCome'))
   await inFirm(actor.firmId, async (trx) => {
     const patch = await findPatch(trx, id)
-    if (!patch) throw notFound('That group of plants')
+    if (!patch) throw notFound('groupOfPlants')
     await insertPlantEvents(trx, actor.firmId, [
       {
         ...line,

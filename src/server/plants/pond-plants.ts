@@ -18,7 +18,7 @@ export async function pondPlants(actor: Actor, pondId: PondId) {
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const [plants] = await plantsOf(trx, { today, timeZone: actor.timeZone }, await listPlanningPonds(trx, [pondId]))
     const designs = await listDesigns(trx, pondId)
     const bed = bedOf(designs)

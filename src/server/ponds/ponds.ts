@@ -6,7 +6,7 @@ import type { PondInContext, PondInput } from '@/domain/ponds/pond'
 import { pondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
 import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound } from '@/domain/shared/problems'
-import { basinProblemText } from '@/domain/survey/survey-problem'
+import { basinProblemSaid } from '@/domain/survey/survey-problem'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import {
   customerExists,
@@ -35,18 +35,21 @@ import { plantsOf, type PondPlants } from '@/server/plants/plants-of'
 import { seasonOf } from '@/server/season/season'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
+import { said } from '@/domain/shared/said'
 
 /** Least and most water that is believed; outside it a figure was mistyped. @throws {ProblemError} */
 const BELIEVABLE_M3 = [0.02, 50_000] as const
 
 function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
   const facts = pondFacts(input)
-  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem, input.zones), basinProblemText(facts.problem))
+  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem, input.zones), basinProblemSaid(facts.problem))
   const volume = facts.value.basin.waterM3
   if (volume < BELIEVABLE_M3[0] || volume > BELIEVABLE_M3[1])
     throw badField(
       `${pathPrefix}outline`,
-      `These figures make ${volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`} of water. A pond here holds between 20 litres and 50,000 m³: check the units of length and depth.`,
+      said('ponds.problems.figuresMakeWaterPondHolds', {
+        volume: volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`,
+      }),
     )
   return facts.value
 }
@@ -74,13 +77,13 @@ export async function addPond(actor: Actor, input: NewPondInput): Promise<PondId
   return inFirm(actor.firmId, async (trx) => {
     const customerId = input.customer.kind === 'existing' ? input.customer.id : (randomUUID() as CustomerId)
     if (input.customer.kind === 'new') await insertCustomer(trx, actor.firmId, customerId, input.customer.customer)
-    else if (!(await customerExists(trx, customerId))) throw notFound('That customer')
+    else if (!(await customerExists(trx, customerId))) throw notFound('customer')
     const siteId = input.site.kind === 'existing' ? input.site.id : (randomUUID() as SiteId)
     if (input.site.kind === 'new') await insertSite(trx, actor.firmId, siteId, customerId, input.site.site)
     else {
       const site = await findSite(trx, siteId)
-      if (!site) throw notFound('That site')
-      if (site.customerId !== customerId) throw badField('site', 'That site belongs to another customer.')
+      if (!site) throw notFound('site')
+      if (site.customerId !== customerId) throw badField('site', said('ponds.problems.siteBelongsAnotherCustomer'))
     }
     const pondId = randomUUID() as PondId
     await insertPond(trx, actor.firmId, pondId, siteId, input.pond, measures(facts))
@@ -96,7 +99,7 @@ export async function changePond(actor: Actor, id: PondId, version: number, inpu
   const facts = checkedFacts(input, '')
   const { stations } = await weather()
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, id))) throw notFound('That pond')
+    if (!(await findPond(trx, id))) throw notFound('pond')
     await updatePond(trx, id, version, input, measures(facts))
     await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
   })
@@ -122,7 +125,7 @@ export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInConte
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, id)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return pond
   })
 }
@@ -132,7 +135,7 @@ export async function pondRules(actor: Actor, id: PondId) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, id)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return { pond, house: (await findFirm(trx)).rules }
   })
 }
@@ -141,7 +144,7 @@ export async function setPondRules(actor: Actor, id: PondId, version: number, ow
   assertMay(actor, 'designs.write')
   const { stations } = await weather()
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, id))) throw notFound('That pond')
+    if (!(await findPond(trx, id))) throw notFound('pond')
     await updateOwnRules(trx, id, version, own)
     await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
   })
@@ -158,7 +161,7 @@ export async function pondPage(actor: Actor, id: PondId) {
   const weatherState = await weather()
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, id)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const firm = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, firm.rules, weatherState.stations)
     const live = await findLiveSeason(trx, id)

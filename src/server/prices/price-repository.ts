@@ -5,6 +5,7 @@ import type { FirmId } from '@/domain/shared/ids'
 import type { KeptPriceBook } from '@/domain/prices/pricing'
 import { ProblemError } from '@/domain/shared/problems'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
+import { said } from '@/domain/shared/said'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -41,8 +42,7 @@ export async function storePriceBook(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved the price book while you were working on it. Your figures are still here: compare both and decide.',
+      message: said('prices.problems.someoneElseSavedPriceBook'),
       current: await findPriceBook(trx),
     })
 }

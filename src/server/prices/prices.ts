@@ -6,8 +6,11 @@ import { findPriceBook, storePriceBook } from '@/server/prices/price-repository'
 import { listFirmPumps, removeFirmPump, storeFirmPumps } from '@/server/prices/pump-repository'
 import type { HouseTables } from '@/domain/house-rules/house-tables'
 import { badField, notFound } from '@/domain/shared/problems'
-import { readPumpCsv, type PumpCsvOutcome } from '@/domain/prices/pump-csv'
-import { readPriceCsv, type PriceCsvOutcome } from '@/domain/prices/price-csv'
+import { readPumpCsv } from '@/domain/prices/pump-csv'
+import { readPriceCsv } from '@/domain/prices/price-csv'
+import { said } from '@/domain/shared/said'
+import { rowProblemsInWords, type RowProblemWords } from '@/messages/problem-body'
+import { firmTexts } from '@/messages/texts'
 
 export async function priceBook(actor: Actor) {
   assertMay(actor, 'prices.read')
@@ -20,13 +23,16 @@ export async function setPriceBook(actor: Actor, version: number, book: PriceBoo
 }
 
 /** Prices from a CSV: rows that read well change their lines, the others are named. */
-export async function importPrices(actor: Actor, csv: string): Promise<Omit<PriceCsvOutcome, 'book'>> {
+export async function importPrices(
+  actor: Actor,
+  csv: string,
+): Promise<{ changed: number; problems: RowProblemWords[] }> {
   assertMay(actor, 'prices.write')
   return inFirm(actor.firmId, async (trx) => {
     const kept = await findPriceBook(trx)
-    const { book, ...outcome } = readPriceCsv(csv, kept.book)
-    if (outcome.changed > 0) await storePriceBook(trx, actor.firmId, book, kept.version)
-    return outcome
+    const { book, changed, problems } = readPriceCsv(csv, kept.book)
+    if (changed > 0) await storePriceBook(trx, actor.firmId, book, kept.version)
+    return { changed, problems: rowProblemsInWords(problems, firmTexts()) }
   })
 }
 
@@ -42,10 +48,7 @@ export async function setHouseTables(actor: Actor, version: number, tables: Hous
     const kept = await findHouseTables(trx)
     const gone = kept.tables.fittings.find((row) => !tables.fittings.some((now) => now.key === row.key))
     if (gone)
-      throw badField(
-        'tables.fittings',
-        `“${gone.name}” is used by saved designs and cannot be taken out. Change its name or K instead.`,
-      )
+      throw badField('tables.fittings', said('prices.problems.usedSavedDesignsCannotTaken', { name: gone.name }))
     await storeHouseTables(trx, actor.firmId, tables, version)
   })
 }
@@ -56,19 +59,16 @@ export async function firmPumps(actor: Actor) {
 }
 
 /** Pumps from a CSV of curve points: whole pumps that read well are kept, bad rows are named. */
-export async function importPumps(
-  actor: Actor,
-  csv: string,
-): Promise<Omit<PumpCsvOutcome, 'pumps'> & { kept: number }> {
+export async function importPumps(actor: Actor, csv: string): Promise<{ kept: number; problems: RowProblemWords[] }> {
   assertMay(actor, 'prices.write')
-  const { pumps, ...outcome } = readPumpCsv(csv)
+  const { pumps, problems } = readPumpCsv(csv)
   await inFirm(actor.firmId, (trx) => storeFirmPumps(trx, actor.firmId, pumps))
-  return { ...outcome, kept: pumps.length }
+  return { kept: pumps.length, problems: rowProblemsInWords(problems, firmTexts()) }
 }
 
 export async function dropPump(actor: Actor, pumpId: string): Promise<void> {
   assertMay(actor, 'prices.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await removeFirmPump(trx, pumpId))) throw notFound('That pump')
+    if (!(await removeFirmPump(trx, pumpId))) throw notFound('pump')
   })
 }

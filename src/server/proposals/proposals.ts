@@ -29,6 +29,7 @@ import { todayIn } from '@/server/platform/today'
 import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from '@/server/design/designs'
 import { proposedOutlook } from './proposed-outlook'
 import { weather } from '@/server/season/weather'
+import { said } from '@/domain/shared/said'
 
 const newToken = (): string => randomBytes(24).toString('base64url')
 
@@ -46,13 +47,13 @@ export async function makeProposal(
 ): Promise<{ id: ProposalId; number: number; token: string }> {
   assertMay(actor, 'proposals.write')
   if (input.validUntil < todayIn(actor.timeZone))
-    throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
+    throw badField('validUntil', said('proposals.problems.dayPastGiveOneCustomer'))
   const { stations } = await weather()
   // the runs take a second or so: before anything is locked
   const outlook = input.whatIfId ? await proposedOutlook(actor, pondId, input.whatIfId) : undefined
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const context = await designContext(trx, actor, pond, stations)
     const designs = await listDesigns(trx, pondId)
     const stops = new Set(
@@ -64,7 +65,7 @@ export async function makeProposal(
     const { book } = await findPriceBook(trx)
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
-      if (!design) throw badField(`options.${i}.designId`, 'That version is not of this pond.')
+      if (!design) throw badField(`options.${i}.designId`, said('proposals.problems.versionPond'))
       const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
       const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.rules.tables.pipes })
       return {
@@ -112,9 +113,9 @@ export async function makeProposal(
 export async function withdrawProposal(actor: Actor, id: ProposalId): Promise<void> {
   assertMay(actor, 'proposals.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findProposal(trx, id))) throw notFound('That proposal')
+    if (!(await findProposal(trx, id))) throw notFound('proposal')
     if (!(await moveProposal(trx, id, 'sent', 'withdrawn')))
-      throw refused('The customer has answered already, or it was withdrawn before.')
+      throw refused(said('proposals.problems.customerAnsweredAlreadyWithdrawnBefore'))
   })
 }
 
@@ -126,10 +127,10 @@ export async function renewLink(actor: Actor, id: ProposalId): Promise<{ token: 
   assertMay(actor, 'proposals.write')
   const token = newToken()
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findProposal(trx, id))) throw notFound('That proposal')
+    if (!(await findProposal(trx, id))) throw notFound('proposal')
     const today = todayIn(actor.timeZone)
     if (!(await replaceLink(trx, id, token, { today, until: addDays(today, RENEWED_DAYS) })))
-      throw refused('Only a proposal that waits for an answer has a link.')
+      throw refused(said('proposals.problems.onlyProposalWaitsAnswerLink'))
   })
   return { token }
 }
@@ -152,7 +153,7 @@ export interface PublicProposal {
 export async function publicProposal(token: string): Promise<PublicProposal> {
   const { rows } = await database().raw('select * from door_proposal(?)', [hashLink(token)])
   const [row] = rows
-  if (!row) throw notFound('This proposal')
+  if (!row) throw notFound('thisProposal')
   return {
     content: row.content,
     number: row.number,
@@ -172,9 +173,9 @@ const lastPlaceToday = (): string => todayIn('Etc/GMT+12')
 export async function answerProposal(token: string, input: AnswerInput): Promise<void> {
   const { content, state, expired } = await publicProposal(token)
   if (input.answer === 'accepted' && input.option >= content.options.length)
-    throw badField('option', 'Choose one of the options.')
-  if (state !== 'sent') throw refused('This proposal has been answered already.')
-  if (expired) throw refused(`This proposal is past its day. Ask ${content.firmName} for a new one.`)
+    throw badField('option', said('proposals.problems.chooseOneOptions'))
+  if (state !== 'sent') throw refused(said('proposals.problems.proposalAnsweredAlready'))
+  if (expired) throw refused(said('proposals.problems.proposalPastDayAskNew', { firmName: content.firmName }))
   const place = await database().raw('select * from door_proposal_place(?)', [hashLink(token)])
   const { firm_id: firmId, proposal_id: proposalId } = place.rows[0]
   await inFirm(firmId, async (trx) => {
@@ -186,7 +187,7 @@ export async function answerProposal(token: string, input: AnswerInput): Promise
       input.note,
       lastPlaceToday(),
     ])
-    if (!rows[0].done) throw refused('This proposal has been answered already.')
+    if (!rows[0].done) throw refused(said('proposals.problems.proposalAnsweredAlready'))
     // who waits for it is told in the same breath
     await sendJobIn(trx, 'tell-answer', { firmId, proposalId })
   })

@@ -13,6 +13,7 @@ import { listStations } from '@/server/season/weather-repository'
 import { findWhatIf } from '@/server/forecasts/what-if-repository'
 import { todayIn } from '@/server/platform/today'
 import { pondModel } from '@/server/forecasts/pond-model'
+import { said } from '@/domain/shared/said'
 
 /** A customer reads a season of it, in bands of so many runs: what one request may take to work out. */
 const MAX_DAYS = 180
@@ -23,20 +24,16 @@ export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId
   const stations = await listStations(database())
   const { whatIf, model, basin } = await inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const whatIf = await findWhatIf(trx, id, pondId)
-    if (!whatIf) throw badField('whatIfId', 'That what-if is not kept for this pond any more. Choose another, or none.')
+    if (!whatIf) throw badField('whatIfId', said('proposals.problems.whatIfKeptPondMore'))
     return {
       whatIf,
       model: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)),
       basin: savedPondFacts(pond).basin,
     }
   })
-  if (!model)
-    throw badField(
-      'whatIfId',
-      'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.',
-    )
+  if (!model) throw badField('whatIfId', said('proposals.problems.weatherKnownPondChooseStation'))
   const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MAX_DAYS) }, model)
   const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
   return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }

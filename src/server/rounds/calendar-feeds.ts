@@ -21,8 +21,8 @@ export async function makeFeed(actor: Actor, input: FeedInput): Promise<{ id: st
   return inFirm(actor.firmId, async (trx) => {
     const crewId = input.scope === 'crew' ? input.crewId : null
     const customerId = input.scope === 'customer' ? input.customerId : null
-    if (crewId && !(await findCrew(trx, crewId))) throw notFound('That crew')
-    if (customerId && !(await customerExists(trx, customerId))) throw notFound('That customer')
+    if (crewId && !(await findCrew(trx, crewId))) throw notFound('crew')
+    if (customerId && !(await customerExists(trx, customerId))) throw notFound('customer')
     const [id, token] = [randomUUID(), randomBytes(24).toString('base64url')]
     await insertFeed(trx, actor.firmId, {
       id,
@@ -40,14 +40,14 @@ export async function makeFeed(actor: Actor, input: FeedInput): Promise<{ id: st
 export async function endFeed(actor: Actor, id: string): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await revokeFeed(trx, id))) throw notFound('That calendar link')
+    if (!(await revokeFeed(trx, id))) throw notFound('calendarLink')
   })
 }
 
 /** The calendar behind a link; the link is all it takes. @throws {ProblemError} unknown or revoked */
 export async function calendarOf(token: string): Promise<string> {
   const feed = await openFeed(hashOf(token))
-  if (!feed) throw notFound('That calendar')
+  if (!feed) throw notFound('calendar')
   return inFirm(feed.firmId, async (trx) => {
     const firm = await findFirm(trx)
     const visits = await listCalendarVisits(trx, {

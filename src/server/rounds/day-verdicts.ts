@@ -20,7 +20,7 @@ export async function dayVerdicts(actor: Actor, visitId: VisitId) {
   const today = todayIn(actor.timeZone)
   const read = await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisitLine(trx, visitId)
-    if (!visit) throw notFound('That visit')
+    if (!visit) throw notFound('visit')
     const first = addDays(visit.day, -REACH_DAYS)
     const from = first > today ? first : today
     const days: string[] = []

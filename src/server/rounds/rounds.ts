@@ -87,7 +87,7 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
   assertMay(actor, 'visits.read')
   const { places, ...sheet } = await inFirm(actor.firmId, async (trx) => {
     const crew = await findCrew(trx, crewId)
-    if (!crew) throw notFound('That crew')
+    if (!crew) throw notFound('crew')
     const visits = await listVisits(trx, { from: day, to: day, crewId })
     return {
       places: await placesOf(trx, visits, crew),

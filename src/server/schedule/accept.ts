@@ -22,6 +22,7 @@ import { estimateCleanout } from '@/server/visits/visit-planning'
 import { sift } from './accept-sift'
 import { assertLegs } from './legs-hold'
 import { lockCrews } from './no-overlap'
+import { said } from '@/domain/shared/said'
 
 /** A plan that speaks of customers who are not there. */
 const isWhatIf = ({ newCustomers }: PlanWish): boolean => newCustomers > 0
@@ -36,17 +37,15 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const run = await findPlanRun(trx, id)
-    if (!run?.result) throw notFound('That plan')
-    if (isWhatIf(run.wish))
-      throw refused(
-        'This plan was built with extra customers who do not exist. Build a plan without them to accept it.',
-      )
+    if (!run?.result) throw notFound('plan')
+    if (isWhatIf(run.wish)) throw refused(said('schedule.problems.planBuiltExtraCustomersWho'))
     const chosen = withWhatGoesAlong(run.result.changes, new Set(keys))
-    if (chosen.length === 0) throw refused('None of these visits is in this plan any more.')
+    if (chosen.length === 0) throw refused(said('schedule.problems.noneVisitsPlanMore'))
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
     await lockCrews(trx, [...crews.keys()])
     const { good, left } = sift(await listPlanningVisits(trx, firstDay(chosen)), chosen)
-    if (good.length === 0) throw refused(`Nothing was accepted. ${left[0]!.siteName}: ${left[0]!.why}.`)
+    if (good.length === 0)
+      throw refused(said('schedule.problems.nothingAccepted', { siteName: left[0]!.siteName, why: left[0]!.why }))
     const taken: TakenVisit[] = []
     const made = new Map<string, VisitId>()
     // the first day of a piece of work before its second
@@ -121,7 +120,7 @@ async function plan(
 ): Promise<VisitId> {
   const pond = await findPond(trx, change.pondId)
   const job = pond && (await jobOfDay(trx, change, pond.ownRules))
-  if (!pond || !job) throw refused(`${change.siteName}: this pond or job no longer exists. Build a new plan.`)
+  if (!pond || !job) throw refused(said('schedule.problems.pondJobLongerExistsBuild', { siteName: change.siteName }))
   const also: VisitType[] = []
   for (const key of change.also) {
     const other = await findJobAt(trx, key, pond.ownRules)

@@ -6,6 +6,7 @@ import type { VisitId } from '@/domain/shared/ids'
 import { refused } from '@/domain/shared/problems'
 import { listCrews } from '@/server/people/people-repository'
 import { findSecondDay, findVisit } from '@/server/visits/visit-repository'
+import { said } from '@/domain/shared/said'
 
 /**
  * That the two days of each cleanout among these visits belong together as they stand now: the second a day after the
@@ -25,16 +26,15 @@ export async function assertLegs(trx: Knex.Transaction, touched: readonly VisitI
     seen.add(second.id)
     const gap = daysBetween(first.day, second.day)
     const where = `${second.siteName}: the cleanout begins on ${longDate(first.day)}, and its fish would come back on ${longDate(second.day)}`
-    if (gap < 1) throw refused(`${where}, before they were taken out. Move both days together.`)
-    if (gap > MAX_DAYS_IN_TANKS)
-      throw refused(`${where}. Fish stay in tanks for one night at most. Move both days together.`)
+    if (gap < 1) throw refused(said('schedule.problems.beforeTheyWereTakenOut', { where }))
+    if (gap > MAX_DAYS_IN_TANKS) throw refused(said('schedule.problems.fishStayTanksOneNight', { where }))
     // once fish are in the tanks, any crew that may handle them is better than none
     if (first.state === 'planned' && second.crewId !== first.crewId)
       throw refused(
-        `${second.siteName}: both days of a cleanout are one crew’s; ${first.crewName} begins it. Move both days together.`,
+        said('schedule.problems.bothDaysCleanoutOneCrews', { siteName: second.siteName, crewName: first.crewName }),
       )
     const crew = (await listCrews(trx)).find((c) => c.id === second.crewId)
     if (crew && !crew.setup.skills.includes('fish'))
-      throw refused(`${second.siteName}: ${crew.name} may not handle fish.`)
+      throw refused(said('schedule.problems.mayHandleFish', { siteName: second.siteName, name: crew.name }))
   }
 }

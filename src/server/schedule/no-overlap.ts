@@ -3,6 +3,7 @@ import { clockAfter, overlapping } from '@/domain/schedule/clash'
 import { refused } from '@/domain/shared/problems'
 import { holdsHours } from '@/domain/visits/visit'
 import { listVisitLines, type VisitLine } from '@/server/visits/visit-line-repository'
+import { said } from '@/domain/shared/said'
 
 /** Locks crews so that two planners cannot both find the same hours free. */
 export async function lockCrews(trx: Knex.Transaction, crewIds: readonly string[]): Promise<void> {
@@ -34,7 +35,15 @@ export async function assertNoOverlap(
       const [clash] = overlapping({ startTime: visit.startTime, minutes: visit.plannedMinutes }, others)
       if (clash)
         throw refused(
-          `On ${day} ${visit.crewName} would be at ${visit.siteName} until ${clockAfter(visit.startTime, visit.plannedMinutes)} and at ${clash.siteName} from ${clash.startTime}. ${mend}`,
+          said('schedule.problems.wouldUntilFrom', {
+            day,
+            crewName: visit.crewName,
+            siteName: visit.siteName,
+            clockAfter: clockAfter(visit.startTime, visit.plannedMinutes),
+            siteName2: clash.siteName,
+            startTime: clash.startTime,
+            mend,
+          }),
         )
     }
   }

@@ -8,6 +8,7 @@ import { ServicePlan } from '@/domain/schedule/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/shared/ids'
 import type { PondWindows } from '@/domain/season/season-dates'
 import type { VisitState } from '@/domain/visits/visit'
+import { said } from '@/domain/shared/said'
 
 export interface PlanningWindow {
   readonly job: string
@@ -212,8 +213,7 @@ export async function storeServicePlan(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved this service plan while you were working on it. Open the page again to go on from what is saved.',
+      message: said('schedule.problems.someoneElseSavedServicePlan'),
       current: await findServicePlan(trx, pondId),
     })
 }

@@ -12,6 +12,7 @@ import { sendJobIn } from '@/server/platform/queue/queue'
 import { cancelRun } from '@/server/platform/queue/run-rows'
 import { todayIn } from '@/server/platform/today'
 import { lastTakeover } from './undo'
+import { said } from '@/domain/shared/said'
 
 /** Plans that can be laid side by side. */
 const MAX_RUNS = 8
@@ -35,7 +36,7 @@ export async function planRun(actor: Actor, id: PlanRunId) {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const run = await findPlanRun(trx, id)
-    if (!run) throw notFound('That plan')
+    if (!run) throw notFound('plan')
     return run
   })
 }
@@ -43,16 +44,16 @@ export async function planRun(actor: Actor, id: PlanRunId) {
 /** Puts a plan into the queue; a worker takes it from there. */
 export async function askPlan(actor: Actor, wish: PlanWish): Promise<{ id: PlanRunId }> {
   assertMay(actor, 'visits.plan')
-  if (wish.to < todayIn(actor.timeZone)) throw badField('to', 'These days are past. Choose days to come.')
+  if (wish.to < todayIn(actor.timeZone)) throw badField('to', said('schedule.problems.daysPastChooseDaysCome'))
   const id = randomUUID() as PlanRunId
   await inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
     const strangers = [...wish.crewsAway, ...wish.withoutKit, ...wish.absent.map((a) => a.crewId)].filter(
       (id) => !crews.some((c) => c.id === id),
     )
-    if (strangers.length > 0) throw notFound('That crew')
+    if (strangers.length > 0) throw notFound('crew')
     if (crews.every((crew) => wish.crewsAway.includes(crew.id)))
-      throw badField('crewsAway', 'No crew is left to plan for.')
+      throw badField('crewsAway', said('schedule.problems.crewLeftPlan'))
     await insertPlanRun(trx, actor.firmId, id, actor.userId, wish)
     await sendJobIn(trx, 'plan-season', { firmId: actor.firmId, runId: id })
   })
@@ -62,7 +63,7 @@ export async function askPlan(actor: Actor, wish: PlanWish): Promise<{ id: PlanR
 export async function stopPlan(actor: Actor, id: PlanRunId): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPlanRun(trx, id))) throw notFound('That plan')
+    if (!(await findPlanRun(trx, id))) throw notFound('plan')
     await cancelRun(trx, 'plan_runs', id)
   })
 }

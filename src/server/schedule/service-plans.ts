@@ -12,7 +12,7 @@ export async function servicePlan(actor: Actor, pondId: PondId) {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return { pond, kept: await findServicePlan(trx, pondId), currency: (await findPriceBook(trx)).book.currency }
   })
 }
@@ -20,7 +20,7 @@ export async function servicePlan(actor: Actor, pondId: PondId) {
 export async function setServicePlan(actor: Actor, pondId: PondId, version: number, lines: ServicePlan): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     await storeServicePlan(trx, actor.firmId, pondId, version, lines)
   })
 }

@@ -7,6 +7,7 @@ import { listCrews } from '@/server/people/people-repository'
 import { barredBy, latestTakeover, markUndone, type KeptTakeover } from '@/server/schedule/takeover-repository'
 import { changeVisit, findVisit } from '@/server/visits/visit-repository'
 import { assertNoOverlap, lockCrews } from './no-overlap'
+import { said } from '@/domain/shared/said'
 
 const BARRED_WORDS = {
   begun: 'has begun',
@@ -47,11 +48,14 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
       (await listCrews(trx)).map((crew) => crew.id),
     )
     const kept = await latestTakeover(trx, { lock: true })
-    if (kept?.id !== id) throw refused('This plan has been undone, or another one was accepted since. Reload the page.')
+    if (kept?.id !== id) throw refused(said('schedule.problems.planUndoneAnotherOneAccepted'))
     const barred = await barredBy(trx, kept)
     if (barred)
       throw refused(
-        `The plan cannot be undone any more: the visit at ${barred.siteName} ${BARRED_WORDS[barred.code]}. Move single visits by hand.`,
+        said('schedule.problems.planCannotUndoneMoreVisit', {
+          siteName: barred.siteName,
+          value: BARRED_WORDS[barred.code],
+        }),
       )
     const back: { crewId: string; day: string }[] = []
     for (const { visitId, before } of kept.visits) {
@@ -60,7 +64,7 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
       await changeVisit(trx, visitId, visit.version, before ?? { state: 'cancelled' })
       if (before) back.push(before)
     }
-    await assertNoOverlap(trx, back, 'Move one of them first.')
+    await assertNoOverlap(trx, back, said('schedule.problems.moveOneThemFirst'))
     await markUndone(trx, id)
     return { undone: counted(kept) }
   })

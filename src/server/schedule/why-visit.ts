@@ -8,6 +8,7 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findVisitLine, listVisitLines } from '@/server/visits/visit-line-repository'
 import { todayIn } from '@/server/platform/today'
 import { boardFacts, withTravel } from '@/server/rounds/board'
+import { said } from '@/domain/shared/said'
 
 /** Other days are looked for this far on either side. */
 const REACH_DAYS = 28
@@ -18,9 +19,9 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
   const today = todayIn(actor.timeZone)
   const { visit, lines, facts } = await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisitLine(trx, visitId)
-    if (!visit) throw notFound('That visit')
+    if (!visit) throw notFound('visit')
     if (visit.state !== 'planned' || visit.day < today)
-      throw refused('This visit has begun or is over: it stays where it is.')
+      throw refused(said('schedule.problems.visitBegunOverStaysWhere'))
     const first = addDays(visit.day, -REACH_DAYS)
     const days: string[] = []
     for (let day = first > today ? first : today; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
@@ -30,7 +31,7 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
   })
   const board = await withTravel(facts)
   const why = whyHere({ ...board, travel: Float64Array.from(board.travel) }, assignmentsOf(lines), visitId)
-  if (!why) throw notFound('That visit')
+  if (!why) throw notFound('visit')
   return {
     ...why,
     crewId: visit.crewId,

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
 import { DEFAULT_PRODUCT_BOOK, type KeptProducts, type ProductBook } from '@/domain/stores/product-book'
+import { said } from '@/domain/shared/said'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -30,8 +31,7 @@ export async function storeProducts(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved the product book while you were working on it. Open the page again to go on from what is saved.',
+      message: said('stores.problems.someoneElseSavedProductBook'),
       current: await findProducts(trx),
     })
 }

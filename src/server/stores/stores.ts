@@ -98,7 +98,7 @@ export async function addStockItem(actor: Actor, input: StockItemInput): Promise
 export async function changeStockItem(actor: Actor, id: string, version: number, input: StockItemInput): Promise<void> {
   assertMay(actor, 'stores.write')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findStockItem(trx, id))) throw notFound('That item')
+    if (!(await findStockItem(trx, id))) throw notFound('item')
     await updateStockItem(trx, id, version, input)
   })
 }
@@ -109,7 +109,7 @@ export async function moveStock(actor: Actor, id: string, { move, amount, note }
   await inFirm(actor.firmId, async (trx) => {
     await trx('stock_items').where({ id }).forUpdate().first('id')
     const item = await findStockItem(trx, id)
-    if (!item) throw notFound('That item')
+    if (!item) throw notFound('item')
     const change = () => {
       if (move === 'received') return amount
       if (move === 'used') return -amount

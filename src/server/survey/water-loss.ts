@@ -14,6 +14,7 @@ import { insertLevelLog, listLevelLogs } from '@/server/survey/level-log-reposit
 import { findPond } from '@/server/ponds/pond-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
 import { todayIn } from '@/server/platform/today'
+import { said } from '@/domain/shared/said'
 
 /** Older logs tell of another leak, or of none. */
 const LOGS_COUNT_DAYS = 45
@@ -46,9 +47,9 @@ export async function waterLoss(
 
 export async function logLevel(actor: Actor, pondId: PondId, input: LevelLogInput): Promise<void> {
   assertMay(actor, 'visits.log')
-  if (input.day > todayIn(actor.timeZone)) throw badField('day', 'This day is still to come.')
+  if (input.day > todayIn(actor.timeZone)) throw badField('day', said('kit.problems.dayStillCome'))
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    if (!(await findPond(trx, pondId))) throw notFound('pond')
     await insertLevelLog(trx, randomUUID(), actor.firmId, pondId, actor.userId, input)
   })
 }

@@ -18,6 +18,7 @@ import {
   storeWeeks,
 } from '@/server/trainer/trainer-game-repository'
 import { findPriceBook } from '@/server/prices/price-repository'
+import { said } from '@/domain/shared/said'
 
 /** The scenarios with this person's progress, and how the others do. */
 export async function trainerPage(actor: Actor) {
@@ -38,7 +39,7 @@ export async function trainerGame(actor: Actor, id: TrainerGameId) {
   assertMay(actor, 'account.own')
   return inFirm(actor.firmId, async (trx) => {
     const game = await findTrainerGame(trx, id, actor.userId)
-    if (!game) throw notFound('That season')
+    if (!game) throw notFound('season')
     const before = (await listTrainerGames(trx, actor.userId)).filter(
       (g) => g.scenario === game.scenario && g.id !== id && g.points !== null,
     )
@@ -69,15 +70,15 @@ export async function keepWeeks(
   assertMay(actor, 'account.own')
   return inFirm(actor.firmId, async (trx) => {
     const game = await findTrainerGame(trx, id, actor.userId, true)
-    if (!game) throw notFound('That season')
+    if (!game) throw notFound('season')
     if (game.finishedAt !== null || !goesOnFrom(game.choices, choices))
       throw new ProblemError({
         kind: 'conflict',
-        message: 'This season has gone on elsewhere. Load the page again to go on from there.',
+        message: said('trainer.problems.seasonGoneElsewhereLoadPage'),
         current: game.choices,
       })
     const scenario = trainerScenario(game.scenario)
-    if (choices.length > scenario.weeks) throw refused(`This season has ${scenario.weeks} weeks.`)
+    if (choices.length > scenario.weeks) throw refused(said('trainer.problems.seasonWeeks', { weeks: scenario.weeks }))
     const done = choices.length === scenario.weeks
     try {
       if (!done) playChoices(worldOf(scenario, game.seed), choices)
@@ -85,8 +86,7 @@ export async function keepWeeks(
       await storeWeeks(trx, id, choices, score && { points: score.points, stars: score.stars })
       return { points: score?.points ?? null }
     } catch (error) {
-      if (error instanceof DomainError)
-        throw refused('One of the weeks cannot be done like that: it takes too long, or there is ice.')
+      if (error instanceof DomainError) throw refused(said('trainer.problems.oneWeeksCannotDoneLike'))
       throw error
     }
   })
@@ -95,6 +95,6 @@ export async function keepWeeks(
 export async function dropTrainerGame(actor: Actor, id: TrainerGameId): Promise<void> {
   assertMay(actor, 'account.own')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await deleteOpenGame(trx, id, actor.userId))) throw notFound('That season')
+    if (!(await deleteOpenGame(trx, id, actor.userId))) throw notFound('season')
   })
 }

@@ -6,6 +6,7 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listTimedVisits, resetDurations } from '@/server/visits/duration-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { quantileOfSorted } from '@/core/numeric/quantile'
+import { said } from '@/domain/shared/said'
 
 /** What the firm's logged visits have taught about durations. */
 export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> =>
@@ -46,6 +47,6 @@ const median = (values: readonly number[]): number =>
 /** Forgets what was learnt about a job so far; it is learnt anew from the visits to come. */
 export async function forgetDurations(actor: Actor, job: string): Promise<void> {
   assertMay(actor, 'visits.plan')
-  if (!visitType(job)) throw badField('job', 'That kind of job is not known.')
+  if (!visitType(job)) throw badField('job', said('visits.problems.kindJobKnown'))
   await inFirm(actor.firmId, (trx) => resetDurations(trx, actor.firmId, job))
 }

@@ -7,6 +7,7 @@ import { withOwn, type OwnVisitType } from '@/domain/visits/own-visit-type'
 import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
 import { ProblemError } from '@/domain/shared/problems'
 import { findFirm } from '@/server/firm/firm-repository'
+import { said } from '@/domain/shared/said'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -53,8 +54,7 @@ export async function storeOwnVisitType(
   if (kept.length === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved these steps while you were working on them. Open the page again to go on from what is saved.',
+      message: said('visits.problems.someoneElseSavedStepsWhile'),
       current: await findOwnVisitType(trx, key),
     })
 }

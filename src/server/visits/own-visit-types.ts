@@ -1,10 +1,11 @@
 import { VISIT_TYPES } from '@/core/visits/visit-types'
-import { lostParts, withOwn, type OwnVisitType } from '@/domain/visits/own-visit-type'
+import { lostParts, withOwn, type KeptPart, type OwnVisitType } from '@/domain/visits/own-visit-type'
 import { notFound, ProblemError } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findOwnVisitType, listOwnVisitTypeKeys, storeOwnVisitType } from '@/server/visits/own-visit-type-repository'
+import { said } from '@/domain/shared/said'
 
 /** Visit types, and which of them the firm does its own way. */
 export async function visitTypesPage(actor: Actor) {
@@ -19,7 +20,7 @@ export async function visitTypesPage(actor: Actor) {
 export async function visitTypePage(actor: Actor, key: string) {
   assertMay(actor, 'ponds.read')
   const usual = VISIT_TYPES.find((job) => job.key === key)
-  if (!usual) throw notFound('That visit type')
+  if (!usual) throw notFound('visitType')
   return inFirm(actor.firmId, async (trx) => {
     const { job, version } = await findOwnVisitType(trx, key)
     return {
@@ -33,12 +34,7 @@ export async function visitTypePage(actor: Actor, key: string) {
   })
 }
 
-const LOST_WORDS = {
-  safety: 'keeps a safety note: word it as you like, but keep one',
-  gate: 'keeps its stop',
-  answers: 'keeps the answers its stop decides by: word them as you like, but keep them all',
-  missing: 'has a stop that protects fish or people and stays in',
-} as const
+const lostSaid = ({ title, why }: KeptPart) => said(`visits.lostParts.${why}`, { title })
 
 /** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
 export async function saveVisitType(
@@ -48,17 +44,17 @@ export async function saveVisitType(
   job: OwnVisitType | null,
 ): Promise<void> {
   assertMay(actor, 'houseRules.write')
-  if (!VISIT_TYPES.some((job) => job.key === key)) throw notFound('That visit type')
+  if (!VISIT_TYPES.some((job) => job.key === key)) throw notFound('visitType')
   const lost = job ? lostParts(key, job.steps) : []
   if (lost.length > 0)
     throw new ProblemError({
       kind: 'bad-input',
-      message: `“${lost[0]!.title}” ${LOST_WORDS[lost[0]!.why]}.`,
+      message: lostSaid(lost[0]!),
       fields: lost.map((part) => {
         const at = job!.steps.findIndex((s) => s.key === part.stepKey)
         return {
           path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`,
-          message: `“${part.title}” ${LOST_WORDS[part.why]}.`,
+          message: lostSaid(part),
         }
       }),
     })

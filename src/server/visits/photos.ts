@@ -8,6 +8,7 @@ import { findPhotoImage, insertPhoto, type PhotoImages } from '@/server/visits/p
 import { findVisit } from '@/server/visits/visit-repository'
 import { photoStore } from '@/server/platform/gateways/photo-store'
 import { turns } from '@/server/platform/threads/turns'
+import { said } from '@/domain/shared/said'
 
 export const PHOTO_LIMIT = { bytes: 25_000_000, megapixels: 60 } as const
 const KEPT_EDGE_PX = 1600
@@ -32,11 +33,11 @@ async function develop(bytes: Buffer) {
       throw badField(
         'photo',
         /pixel limit/i.test(error.message)
-          ? `This picture is larger than ${PHOTO_LIMIT.megapixels} megapixels. Set the camera to a smaller size.`
-          : 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.',
+          ? said('visits.problems.pictureLargerThanMegapixelsSet', { megapixels: PHOTO_LIMIT.megapixels })
+          : said('visits.problems.filePictureCanReadTake'),
       )
     })
-  if (!PICTURE_FORMATS.includes(format)) throw badField('photo', 'This file is not a photo. Choose a JPEG or PNG.')
+  if (!PICTURE_FORMATS.includes(format)) throw badField('photo', said('visits.problems.filePhotoChooseJpegPng'))
   try {
     const upright = limited().rotate().flatten({ background: '#ffffff' })
     const image = await upright
@@ -51,7 +52,7 @@ async function develop(bytes: Buffer) {
     return { image: image.data, thumbnail, width: image.info.width, height: image.info.height }
   } catch {
     // the header was a picture's but the rest is broken off or damaged
-    throw badField('photo', 'This picture is damaged. Take the photo again.')
+    throw badField('photo', said('visits.problems.pictureDamagedTakePhotoAgain'))
   }
 }
 
@@ -68,7 +69,7 @@ export interface PhotoFacts {
 export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts, bytes: Buffer): Promise<VisitPhoto> {
   assertMay(actor, 'visits.log')
   if (bytes.length > PHOTO_LIMIT.bytes)
-    throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
+    throw badField('photo', said('visits.problems.pictureLargerThanMb', { value: PHOTO_LIMIT.bytes / 1e6 }))
   const { image, thumbnail, width, height } = await inTurn(() => develop(bytes))
   await inFirm(actor.firmId, async (trx) => assertTakesPhoto(await findVisit(trx, visitId), facts))
   // the store is asked outside of the transaction: what it has and the database not is written over by the next try
@@ -82,9 +83,10 @@ export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts
 }
 
 function assertTakesPhoto(visit: VisitInContext | undefined, { stepKey }: PhotoFacts): void {
-  if (!visit) throw notFound('That visit')
-  if (visit.state === 'planned') throw refused('Start the visit first.')
-  if (!visit.job.steps.some((step) => step.key === stepKey)) throw badField('stepKey', 'This visit has no such step.')
+  if (!visit) throw notFound('visit')
+  if (visit.state === 'planned') throw refused(said('visits.problems.startVisitFirst'))
+  if (!visit.job.steps.some((step) => step.key === stepKey))
+    throw badField('stepKey', said('visits.problems.visitSuchStep'))
 }
 
 async function keepImage(name: string, image: Buffer): Promise<PhotoImages['image']> {
@@ -105,6 +107,6 @@ export const photoBytes = async (found: PhotoImages['image']): Promise<Buffer> =
 export async function photoImage(actor: Actor, id: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
   assertMay(actor, 'visits.read')
   const found = await inFirm(actor.firmId, (trx) => findPhotoImage(trx, id, size))
-  if (!found) throw notFound('That photo')
+  if (!found) throw notFound('photo')
   return photoBytes(found)
 }

@@ -12,6 +12,7 @@ import { listPhotos } from '@/server/visits/photo-repository'
 import { findVisit, listEntries } from '@/server/visits/visit-repository'
 import { writeReport, type VisitReport } from '@/domain/visits/visit-report'
 import { fishOfTheFirstDay } from '@/server/field/facts'
+import { said } from '@/domain/shared/said'
 
 export interface ReportPage {
   readonly report: VisitReport
@@ -38,9 +39,9 @@ export async function visitReport(actor: Actor, id: VisitId): Promise<ReportPage
   assertMay(actor, 'visits.read')
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('That visit')
+    if (!visit) throw notFound('visit')
     if (visit.state !== 'done' && visit.state !== 'given-up')
-      throw refused('The report is written when the visit is finished.')
+      throw refused(said('visits.problems.reportWrittenWhenVisitFinished'))
     return reportOf(trx, visit, actor.firmName)
   })
 }

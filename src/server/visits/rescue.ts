@@ -17,6 +17,7 @@ import { findPond } from '@/server/ponds/pond-repository'
 import { listLastReadings } from '@/server/water/reading-repository'
 import { todayIn } from '@/server/platform/today'
 import { planVisit } from './visit-planning'
+import { said } from '@/domain/shared/said'
 
 /** A full day is passed over; looked for so many days. */
 const MAX_DAYS_ON = 14
@@ -27,7 +28,7 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     return {
       pond,
       today,
@@ -48,7 +49,7 @@ export async function startRescue(
   input: RescueInput,
 ): Promise<{ visits: number; first: string; last: string }> {
   const { pond, systemM3, periods, today, weeklyC } = await rescuePage(actor, pondId)
-  if (input.first < today) throw badField('first', 'This day is past. Choose today or later.')
+  if (input.first < today) throw badField('first', said('visits.problems.dayPast'))
   const { first, crewId, startTime, ...tests } = input
   const plan: RescuePlan = planRescue(
     { ...tests, systemM3, hasFish: pond.fish.length > 0 },

@@ -40,6 +40,7 @@ import { assertLegs } from '@/server/schedule/legs-hold'
 import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
 import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
+import { said } from '@/domain/shared/said'
 
 const PROPOSALS = 8
 
@@ -114,9 +115,9 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const job = VISIT_TYPES.find(({ key }) => key === jobKey)
-    if (!job) throw notFound('That kind of job')
+    if (!job) throw notFound('kindOfJob')
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const { rules } = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, rules, stations)
     const live = await findLiveSeason(trx, pondId)
@@ -172,17 +173,17 @@ const brief = (v: VisitInContext) => ({
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')
   if (!VISIT_TYPES.some(({ key }) => key === input.visitType))
-    throw badField('jobType', 'That kind of job is not known.')
-  if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
+    throw badField('jobType', said('visits.problems.kindJobKnown'))
+  if (input.day < todayIn(actor.timeZone, now)) throw badField('day', said('visits.problems.dayPastChooseTodayLater'))
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, input.pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const job = (await findJobAt(trx, input.visitType, pond.ownRules))!
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateOf(job.key, pond, crew.size)
     const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
     const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
-    if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
+    if (input.days === 2 && !two) throw badField('days', said('visits.problems.visitDoneOneDay'))
     const put = async (
       leg: Pick<Visit, 'job' | 'legOf' | 'duration'>,
       day: string,
@@ -226,8 +227,8 @@ export async function moveVisit(
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('That visit')
-    if (visit.state !== 'planned') throw refused('Only a planned visit can be moved; this one has begun.')
+    if (!visit) throw notFound('visit')
+    if (visit.state !== 'planned') throw refused(said('visits.problems.onlyPlannedVisitCanMoved'))
     assertNotPast(actor, visit.day, input.day)
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
@@ -254,8 +255,7 @@ async function bringOtherDay(trx: Knex.Transaction, moved: VisitInContext, day: 
 
 /** A visit that was forgotten may keep its day, but none is moved to a day that is over. */
 function assertNotPast(actor: Actor, was: string, day: string): void {
-  if (day !== was && day < todayIn(actor.timeZone))
-    throw badField('day', 'This day is past. Choose today or a day to come.')
+  if (day !== was && day < todayIn(actor.timeZone)) throw badField('day', said('visits.problems.dayPastChooseTodayDay'))
 }
 
 /**
@@ -272,14 +272,14 @@ export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): 
     )
     for (const { id, version, ...to } of moves) {
       const visit = await findVisit(trx, id)
-      if (!visit) throw notFound('That visit')
-      if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('That crew')
+      if (!visit) throw notFound('visit')
+      if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('crew')
       if (visit.state !== 'planned')
-        throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
+        throw refused(said('visits.problems.onlyPlannedVisitCanMoved2', { siteName: visit.siteName }))
       assertNotPast(actor, visit.day, to.day)
       await changeVisit(trx, id, version, to)
     }
-    await assertNoOverlap(trx, moves, 'Put one of them elsewhere.')
+    await assertNoOverlap(trx, moves, said('visits.problems.putOneThemElsewhere'))
     await assertLegs(
       trx,
       moves.map((move) => move.id),
@@ -291,13 +291,11 @@ export async function cancelVisit(actor: Actor, id: VisitId, version: number): P
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('That visit')
-    if (!mayBecome(visit.state, 'cancelled')) throw refused('A visit that has begun cannot be taken off the plan.')
+    if (!visit) throw notFound('visit')
+    if (!mayBecome(visit.state, 'cancelled')) throw refused(said('visits.problems.visitBegunCannotTakenOff'))
     const first = visit.legOf ? await findVisit(trx, visit.legOf) : undefined
     if (first?.state === 'planned')
-      throw refused(
-        `Without this day the fish would not come back. Call off the first day of the cleanout, on ${longDate(first.day)}: both go with it.`,
-      )
+      throw refused(said('visits.problems.withoutDayFishWouldCome', { longDate: longDate(first.day) }))
     await changeVisit(trx, id, version, { state: 'cancelled' })
     const second = await findSecondDay(trx, id)
     if (second?.state === 'planned') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
@@ -306,7 +304,7 @@ export async function cancelVisit(actor: Actor, id: VisitId, version: number): P
 
 async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
   const crew = await findCrew(trx, id)
-  if (!crew) throw notFound('That crew')
+  if (!crew) throw notFound('crew')
   return crew
 }
 
@@ -325,6 +323,10 @@ async function assertFree(
   if (clash)
     throw badField(
       'startTime',
-      `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`,
+      said('visits.problems.fromDayChooseAnotherTime', {
+        name: slot.crew.name,
+        siteName: clash.siteName,
+        startTime: clash.startTime,
+      }),
     )
 }

@@ -21,7 +21,7 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
-    if (!pond) throw notFound('That pond')
+    if (!pond) throw notFound('pond')
     const facts = savedPondFacts(pond)
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName, mains: pond.waterSource === 'mains' },

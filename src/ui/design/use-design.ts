@@ -12,6 +12,7 @@ import { useDraft } from '@/ui/use-draft'
 import { send } from '@/ui/send'
 import { useHistory } from './use-history'
 import { useKeptDraft } from './use-stored-draft'
+import { saidWords } from '@/messages/said'
 
 export type DesignPageData = Awaited<ReturnType<typeof designPage>>
 
@@ -91,7 +92,7 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
   const read = useMemo(() => FilterDesignInput.safeParse(draft.bed), [draft.bed])
   const errors = read.success
     ? {}
-    : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]))
+    : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), saidWords(issue.message, t)]))
   const valid = read.success ? read.data : null
   const worked = useMemo(() => (valid ? workThrough(data, valid) : null), [valid, data])
   // while a figure is half typed, the last good picture stays

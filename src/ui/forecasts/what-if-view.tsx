@@ -18,6 +18,7 @@ import { useWhatIf, type WhatIfState } from './use-what-if'
 import { Verdict } from './verdict'
 import { OptionEditor } from './option-editor'
 import { Swatch } from './option-ink'
+import { saidWords } from '@/messages/said'
 
 const SPANS = [
   { value: '30', label: textId('forecasts.whatIfView.month') },
@@ -47,7 +48,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   const { model } = data
   const go = () => {
     const read = WhatIfInput.safeParse(state.whatIf)
-    if (!read.success) return setWrong(read.error.issues[0]!.message)
+    if (!read.success) return setWrong(saidWords(read.error.issues[0]!.message, t))
     setWrong(null)
     setShown(read.data.options.map((w) => w.name))
     comparison.run(comparisonOf(read.data, model!), read.data.members)

@@ -2,6 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useRef, useState } from 'react'
 import { fileText } from '@/domain/shared/file-text'
+import { saidWords } from '@/messages/said'
 
 const MAX_BYTES = 900_000
 
@@ -40,7 +41,7 @@ export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProp
             return onTooLarge?.()
           }
           const read = fileText(new Uint8Array(await file.arrayBuffer()))
-          setRefused(read.ok ? '' : read.message)
+          setRefused(read.ok ? '' : saidWords(read.message, t))
           if (read.ok) onText(read.text, file.name)
         }}
       />

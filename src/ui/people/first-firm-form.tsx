@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { FirstFirmInput } from '@/domain/people/people'
@@ -8,12 +7,13 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { send, type SendProblem } from '@/ui/send'
 import { Door } from './door'
+import { schemaResolver } from '@/ui/kit/schema-resolver'
 
 export function FirstFirmForm() {
   const t = useTexts()
 
   const { register, handleSubmit, formState } = useForm({
-    resolver: zodResolver(FirstFirmInput),
+    resolver: schemaResolver(FirstFirmInput, t),
     defaultValues: {
       firmName: '',
       ownerName: '',

@@ -156,17 +156,17 @@ describe('plants of a pond', () => {
     sent.mockResolvedValueOnce({
       ok: false,
       problem: {
-        title: 'At least one plant.',
+        title: 'Enter at least one plant.',
         status: 422,
         kind: 'bad-input',
-        fields: [{ path: 'count', message: 'At least one plant.' }],
+        fields: [{ path: 'count', message: 'Enter at least one plant.' }],
       },
     })
     show({ patches: [], tasks: [], gaps: [], replanting: [] })
     expect(screen.getByText(/No plants recorded yet/)).toBeInTheDocument()
     await userEvent.click(screen.getByText('Add plant group'))
     await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
-    expect(screen.getAllByText('At least one plant.').length).toBeGreaterThan(0)
+    expect(screen.getAllByText('Enter at least one plant.').length).toBeGreaterThan(0)
     await userEvent.type(screen.getByLabelText('Plants'), '7')
     await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/ponds/p1/plants', expect.objectContaining({ count: 7 }))

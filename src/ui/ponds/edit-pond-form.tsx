@@ -12,6 +12,7 @@ import { SurveyFields } from '@/ui/survey/survey-fields'
 import { formPath, readSurvey, toFormValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
 import { StaleSave } from './stale-save'
 import { useDraft } from '@/ui/use-draft'
+import { zodFields } from '@/messages/problem-body'
 
 const surveyOf = ({
   id: _id,
@@ -42,7 +43,7 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const save = async (onVersion: number) => {
     const read = readSurvey(form.getValues())
     if (!read.success) {
-      const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
+      const fields = zodFields(read.error, t)
       showErrors(fields)
       return setProblem({
         title: t('ponds.editPondForm.someFiguresStillMissing'),

@@ -19,6 +19,7 @@ import {
   type SurveyFormValues,
 } from '@/ui/survey/survey-form-values'
 import { useDraft } from '@/ui/use-draft'
+import { zodFields } from '@/messages/problem-body'
 
 const DRAFT_KEY = 'slow-reed:new-pond'
 
@@ -63,7 +64,7 @@ export function NewPondForm({ places }: { places: Places }) {
     const body = newPondBody(place, toPondInput(form.getValues()) as NewPondInput['pond'])
     const read = NewPondInput.safeParse(body)
     if (!read.success) {
-      const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
+      const fields = zodFields(read.error, t)
       showErrors(fields)
       return setProblem({
         title: t('ponds.newPondForm.thingsStillMissingWrong', { count: fields.length }),

@@ -119,17 +119,17 @@ describe('what is still to be done', () => {
     sent.mockResolvedValueOnce({
       ok: false,
       problem: {
-        title: 'It ends before it begins.',
+        title: 'The end is before the start.',
         status: 422,
         kind: 'bad-input',
-        fields: [{ path: 'to', message: 'It ends before it begins.' }],
+        fields: [{ path: 'to', message: 'The end is before the start.' }],
       },
     })
     as('office', <FollowUpsSheet pondId="p1" today="2026-05-20" followUps={[]} />)
     await userEvent.click(screen.getByText('Add follow-up'))
     await userEvent.type(screen.getByLabelText('Task'), 'Look at the gate')
     await userEvent.click(screen.getByRole('button', { name: 'Save follow-up' }))
-    expect(screen.getAllByText('It ends before it begins.').length).toBeGreaterThan(0)
+    expect(screen.getAllByText('The end is before the start.').length).toBeGreaterThan(0)
     expect(screen.getByLabelText('Task')).toHaveValue('Look at the gate')
     await userEvent.click(screen.getByRole('button', { name: 'Save follow-up' }))
     expect(screen.getByLabelText('Task')).toHaveValue('')

@@ -7,7 +7,7 @@ import type { CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { PriceBook, PriceItem } from '@/core/pricing/price-book'
 import type { KeptTables } from '@/domain/house-rules/house-tables'
 import { money, type KeptPriceBook } from '@/domain/prices/pricing'
-import type { CsvRowProblem } from '@/domain/shared/csv'
+import type { RowProblemWords } from '@/messages/problem-body'
 import { PUMP_CSV_COLUMNS } from '@/domain/prices/pump-csv'
 import { may } from '@/domain/people/roles'
 import { FileButton } from '@/ui/kit/file-button'
@@ -57,7 +57,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
   const [book, setBook] = useState<PriceBook>(kept.book)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [note, setNote] = useState('')
-  const [rows, setRows] = useState<readonly CsvRowProblem[]>([])
+  const [rows, setRows] = useState<readonly RowProblemWords[]>([])
   const change = (key: string, part: Partial<PriceItem>) =>
     setBook({ ...book, items: book.items.map((item) => (item.key === key ? { ...item, ...part } : item)) })
   const save = async () => {
@@ -66,7 +66,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
     if (outcome.ok) router.refresh()
   }
   const load = async (text: string) => {
-    const outcome = await sendFile<{ changed: number; problems: CsvRowProblem[] }>(
+    const outcome = await sendFile<{ changed: number; problems: RowProblemWords[] }>(
       '/api/v1/price-book.csv',
       new Blob([text]),
     )
@@ -200,9 +200,9 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [note, setNote] = useState('')
-  const [rows, setRows] = useState<readonly CsvRowProblem[]>([])
+  const [rows, setRows] = useState<readonly RowProblemWords[]>([])
   const load = async (text: string) => {
-    const outcome = await sendFile<{ kept: number; problems: CsvRowProblem[] }>('/api/v1/pumps', new Blob([text]))
+    const outcome = await sendFile<{ kept: number; problems: RowProblemWords[] }>('/api/v1/pumps', new Blob([text]))
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setRows(outcome.value.problems)
@@ -260,7 +260,7 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
 }
 
 /** Rows of a file that were left out, by line. */
-function RowProblems({ rows }: { rows: readonly CsvRowProblem[] }) {
+function RowProblems({ rows }: { rows: readonly RowProblemWords[] }) {
   const t = useTexts()
 
   if (rows.length === 0) return null

@@ -3,7 +3,7 @@ import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { fishLoad } from '@/core/fish/load'
 import { pondFacts } from '@/domain/ponds/pond-facts'
-import { basinProblemText } from '@/domain/survey/survey-problem'
+import { basinProblemSaid } from '@/domain/survey/survey-problem'
 import type { PondInput } from '@/domain/ponds/pond'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
@@ -11,6 +11,7 @@ import { VolumeEvidenceNote } from './volume-evidence-note'
 import { usePlanHandles } from './use-plan-handles'
 import { useShow } from '@/ui/person-context'
 import { EMPTY_SURVEY, readSurvey, type SurveyFormValues } from './survey-form-values'
+import { saidWords } from '@/messages/said'
 
 const SUMMER_C = 20
 
@@ -26,7 +27,7 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
   if (!facts.ok)
     return (
       <div className="alert alert-warning" role="status">
-        {basinProblemText(facts.problem)}
+        {saidWords(basinProblemSaid(facts.problem), t)}
       </div>
     )
   const { basin, adopted, evidence } = facts.value

@@ -103,13 +103,13 @@ describe('a rescue at the desk', () => {
         title: 'Check the day.',
         status: 422,
         kind: 'bad-input',
-        fields: [{ path: 'first', message: 'This day is past.' }],
+        fields: [{ path: 'first', message: 'This date is past.' }],
       },
     } as never)
     show()
     await type('KH', '3')
     await userEvent.click(screen.getByRole('button', { name: 'Schedule these visits' }))
-    expect((await screen.findAllByText('This day is past.')).length).toBeGreaterThan(0)
+    expect((await screen.findAllByText('This date is past.')).length).toBeGreaterThan(0)
     expect(screen.getByLabelText('First visit')).toBeInvalid()
     expect(screen.getByLabelText('KH')).toHaveValue('3 °dH')
     expect(push).not.toHaveBeenCalled()

@@ -2,7 +2,7 @@ import type { CrewId, FirmId, UserId } from '@/domain/shared/ids'
 import type { Preferences } from '@/domain/people/people'
 import { ProblemError } from '@/domain/shared/problems'
 import { may, type Right, type Role } from '@/domain/people/roles'
-import { firmTexts } from '@/messages/texts'
+import { said } from '@/domain/shared/said'
 
 /** The signed-in person that a request acts for. */
 export interface Actor {
@@ -22,8 +22,8 @@ export function assertMay(actor: Actor, right: Right): void {
   if (!may(actor.role, right))
     throw new ProblemError({
       kind: 'forbidden',
-      message: firmTexts()('people.problems.mayNot', {
-        role: firmTexts()(`people.roleNames.${actor.role}`),
+      message: said('people.problems.mayNot', {
+        role: { text: `people.roleNames.${actor.role}` },
         firm: actor.firmName,
       }),
     })

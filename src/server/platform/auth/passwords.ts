@@ -1,5 +1,6 @@
 import { hash, verify } from '@node-rs/argon2'
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 /** argon2id with the memory and passes that OWASP's cheat sheet gives for it. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const
@@ -15,7 +16,7 @@ async function inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
     if (line.length >= HASHING.inLine)
       throw new ProblemError({
         kind: 'too-many',
-        message: 'Many people sign in just now. Try again in a few seconds.',
+        message: said('kit.problems.manyPeopleSignJustNow'),
         retryAfterS: 5,
       })
     await new Promise<void>((resolve) => line.push(resolve))

@@ -5,6 +5,7 @@ import type { z } from 'zod'
 import { passwordMatches, spendPasswordTime } from './passwords'
 import { startSession } from './sessions'
 import { assertMayTry, noteFailure, noteSuccess } from './throttle'
+import { said } from '@/domain/shared/said'
 
 /**
  * Checks an address and password and starts a session.
@@ -25,10 +26,8 @@ export async function signIn(
     await noteFailure(email, address)
     throw new ProblemError({
       kind: 'bad-input',
-      message: 'That e-mail address and password do not go together.',
-      fields: [
-        { path: 'password', message: 'Check both, or ask the owner of your firm for a link to set a new password.' },
-      ],
+      message: said('kit.problems.eMailAddressPasswordDo'),
+      fields: [{ path: 'password', message: said('kit.problems.checkBothAskOwnerYour') }],
     })
   }
   await noteSuccess(email, address)

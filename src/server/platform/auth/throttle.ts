@@ -1,5 +1,6 @@
 import { database } from '@/server/platform/db/connection'
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 /** After so many failures the next attempt waits, twice as long each time. */
 interface Rule {
@@ -47,7 +48,11 @@ export async function assertMayTry(email: string, address: string): Promise<void
   const waitS = Math.ceil(Math.max(...waits))
   if (waitS <= 0) return
   const words = waitS < 90 ? `${waitS} seconds` : `${Math.ceil(waitS / 60)} minutes`
-  throw new ProblemError({ kind: 'too-many', message: `Too many attempts. Try again in ${words}.`, retryAfterS: waitS })
+  throw new ProblemError({
+    kind: 'too-many',
+    message: said('kit.problems.tooManyAttemptsTryAgain', { words }),
+    retryAfterS: waitS,
+  })
 }
 
 export async function noteFailure(email: string, address: string): Promise<void> {

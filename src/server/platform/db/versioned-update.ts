@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 /**
  * Changes a record only if nobody has since the caller read it.
@@ -20,8 +21,7 @@ export async function updateVersioned(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message:
-        'Someone else saved this while you were working on it. Your figures are still here: compare both and decide.',
+      message: said('kit.problems.someoneElseSavedWhileYou'),
       current: await current(),
     })
 }

@@ -1,9 +1,10 @@
 import { ZodError } from 'zod'
 import { DomainError } from '@/core/errors'
-import { problemBody, zodFields } from '@/domain/shared/problem-body'
+import { problemBody, zodFields } from '@/messages/problem-body'
 import { ProblemError, type ProblemBody } from '@/domain/shared/problems'
 import { isDatabaseLost } from '@/server/platform/db/connection'
 import { logger } from '@/server/platform/logger'
+import { firmTexts } from '@/messages/texts'
 
 /** An error answer as problem+json (RFC 9457). */
 export function problemJson(body: ProblemBody, headers: Record<string, string> = {}): Response {
@@ -19,12 +20,12 @@ export function answerError(error: unknown): Response {
     const { problem } = error
     const headers: Record<string, string> =
       problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
-    return problemJson(problemBody(problem), headers)
+    return problemJson(problemBody(problem, firmTexts()), headers)
   }
   if (error instanceof ZodError) {
-    const fields = zodFields(error)
+    const fields = zodFields(error, firmTexts())
     return problemJson({
-      title: fields[0]?.message ?? 'Something in the input is not right.',
+      title: fields[0]?.message ?? firmTexts()('kit.problems.inputNotRight'),
       status: 422,
       kind: 'bad-input',
       fields,
@@ -40,8 +41,7 @@ export function answerError(error: unknown): Response {
   if (isDatabaseLost(error))
     return problemJson(
       {
-        title:
-          'The database cannot be reached just now. Nothing was saved; your entries are still here. Try again in a moment.',
+        title: firmTexts()('kit.problems.databaseLost'),
         status: 503,
         kind: 'unavailable',
       },
@@ -49,7 +49,7 @@ export function answerError(error: unknown): Response {
     )
   logger.error({ err: error }, 'unexpected error')
   return problemJson({
-    title: 'Something went wrong here. It has been noted. Try again, and tell the owner if it happens twice.',
+    title: firmTexts()('kit.problems.unexpected'),
     status: 500,
     kind: 'unexpected',
   })

@@ -2,13 +2,18 @@ import { fileText } from '@/domain/shared/file-text'
 import { badField } from '@/domain/shared/problems'
 import { unstorablePath } from '@/domain/shared/clean-text'
 import { problemJson } from './problem-response'
+import { firmTexts } from '@/messages/texts'
 
 export const JSON_LIMIT_BYTES = 1_000_000
 
 /** Reads at most `limit` bytes of a body. @throws {Response} 413 with the limit in words */
 export async function readLimited(request: Request, limit: number): Promise<Buffer> {
   const tooLarge = () =>
-    problemJson({ title: `That is more than the ${limit / 1e6} MB that fit here.`, status: 413, kind: 'too-large' })
+    problemJson({
+      title: firmTexts()('kit.problems.tooLargeMb', { most: limit / 1e6 }),
+      status: 413,
+      kind: 'too-large',
+    })
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge()
   const chunks: Uint8Array[] = []
   let size = 0
@@ -36,11 +41,11 @@ export async function readJson(request: Request, cleaned = false): Promise<unkno
   try {
     body = JSON.parse(text === '' ? '{}' : text)
   } catch {
-    throw problemJson({ title: 'The request is not JSON.', status: 400, kind: 'bad-json' })
+    throw problemJson({ title: firmTexts()('kit.problems.notJson'), status: 400, kind: 'bad-json' })
   }
   const wrong = cleaned ? null : unstorablePath(body)
   if (wrong) {
-    const message = 'This text holds a character that cannot be kept (U+0000, or half of one). Take it out.'
+    const message = firmTexts()('kit.problems.unstorable')
     throw problemJson({ title: message, status: 422, kind: 'bad-input', fields: [{ path: wrong.join('.'), message }] })
   }
   return body

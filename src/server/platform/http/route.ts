@@ -5,6 +5,7 @@ import type { Actor } from '@/server/platform/auth/actor'
 import { findSession, SESSION_COOKIE } from '@/server/platform/auth/sessions'
 import { answerError, problemJson } from './problem-response'
 import { readJson } from './request-body'
+import { firmTexts } from '@/messages/texts'
 
 type Params = { params: Promise<Record<string, string>> }
 
@@ -36,13 +37,14 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
       const token = (await cookies()).get(SESSION_COOKIE)?.value
       const actor = token ? await findSession(token) : undefined
       if (actor === 'shut-out')
-        return problemJson({ title: 'This device has been blocked. Sign in again.', status: 401, kind: 'shut-out' })
-      if (!actor) return problemJson({ title: 'Sign in first.', status: 401, kind: 'signed-out' })
+        return problemJson({ title: firmTexts()('kit.problems.deviceBlocked'), status: 401, kind: 'shut-out' })
+      if (!actor)
+        return problemJson({ title: firmTexts()('kit.problems.signInFirst'), status: 401, kind: 'signed-out' })
       const params = await context.params
       const path = options.path?.safeParse(params)
       // text that no database takes is the name of nothing
       if ((path && !path.success) || unstorablePath(params))
-        return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
+        return problemJson({ title: firmTexts()('kit.problems.nothingHere'), status: 404, kind: 'not-found' })
       const body = options.body ? options.body.parse(await readJson(request, options.cleaned)) : undefined
       const outcome = await work({ actor, path: path?.data as z.output<Path>, body: body as z.output<Body>, request })
       return outcome instanceof Response
@@ -86,5 +88,5 @@ function assertSameOrigin(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return
   const origin = request.headers.get('origin')
   if (origin && hostOf(origin) !== request.headers.get('host'))
-    throw problemJson({ title: 'This request came from another site.', status: 403, kind: 'forbidden' })
+    throw problemJson({ title: firmTexts()('kit.problems.otherSite'), status: 403, kind: 'forbidden' })
 }

@@ -3,6 +3,7 @@ import { ProblemError } from '@/domain/shared/problems'
 import type { HeavyInput, HeavyKind, HeavyResult, HeavyTask } from './heavy-tasks'
 import { threadProgram } from './programs'
 import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
+import { inWords, said } from '@/domain/shared/said'
 
 /** A request waits no longer than this for what it asked to be computed. */
 const DEADLINE_MS = 3000
@@ -32,17 +33,18 @@ export async function heavy<Kind extends HeavyKind>(kind: Kind, input: HeavyInpu
   try {
     const made = await pool().run({ kind, input })
     if ('value' in made) return made.value as HeavyResult<Kind>
-    const { message, parameter } = made.domain
+    const { parameter } = made.domain
+    const message = inWords(made.domain.message)
     throw new ProblemError({ kind: 'bad-input', message, fields: [{ path: parameter, message }] })
   } catch (error) {
     if (error instanceof PoolFull)
       throw new ProblemError({
         kind: 'busy',
-        message: 'Much is being worked out at the moment. Try again in a few seconds.',
+        message: said('kit.problems.muchBeingWorkedOutMoment'),
         retryAfterS: DEADLINE_MS / 1000,
       })
     if (!(error instanceof TookTooLong)) throw error
-    const message = `This is too much to work out within ${DEADLINE_MS / 1000} seconds. Ask for less at once.`
+    const message = said('kit.problems.tooMuchAtOnce', { seconds: DEADLINE_MS / 1000 })
     throw new ProblemError({ kind: 'bad-input', message, fields: [] })
   }
 }

@@ -1,4 +1,5 @@
 import { ProblemError } from '@/domain/shared/problems'
+import { said } from '@/domain/shared/said'
 
 /** Lets so many pieces of work go on at once and so many more wait; others are asked to come again. */
 export function turns(atOnce: number, mostWaiting: number): <Made>(work: () => Promise<Made>) => Promise<Made> {
@@ -9,7 +10,7 @@ export function turns(atOnce: number, mostWaiting: number): <Made>(work: () => P
       if (waiting.length >= mostWaiting)
         throw new ProblemError({
           kind: 'busy',
-          message: 'Many pictures are being taken in at the moment. Try again in a few seconds.',
+          message: said('kit.problems.manyPicturesBeingTakenMoment'),
           retryAfterS: 5,
         })
       await new Promise<void>((resolve) => waiting.push(resolve))

@@ -17,6 +17,7 @@ import { usePerson, useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { saidWords } from '@/messages/said'
 
 const SHEET_NAMES = {
   plan: textId('design.drawingsPart.plan'),
@@ -115,7 +116,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
     )
   const open = (text: string, name: string) => {
     const read = readDesignFile(text)
-    if (!read.ok) return setFileNote(`${name}: ${read.problem.message}`)
+    if (!read.ok) return setFileNote(`${name}: ${saidWords(read.problem.message, t)}`)
     set(read.value.design)
     setFileNote(t('design.drawingsPart.openedUndoBringsBack', { name }))
   }

@@ -5,7 +5,7 @@ import { DesignId } from '@/domain/shared/ids'
 import { moveDesignOn } from '@/server/design/designs'
 import { signedInRoute } from '@/server/platform/http/route'
 
-const stopReason = optionalText('Why it is right all the same', 500)
+const stopReason = optionalText('design.fields.whyItIsRight', 500)
 
 const Body = z.discriminatedUnion('state', [
   z.strictObject({ state: z.literal('approved'), version, stopReason }),
@@ -13,7 +13,7 @@ const Body = z.discriminatedUnion('state', [
     state: z.literal('built'),
     version,
     stopReason,
-    asBuilt: optionalText('What was built otherwise', 2000),
+    asBuilt: optionalText('design.fields.builtOtherwise', 2000),
     builtBed: FilterDesignInput.nullable().default(null),
   }),
 ])

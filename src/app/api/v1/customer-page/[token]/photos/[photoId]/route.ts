@@ -11,7 +11,7 @@ export async function GET(
   try {
     const { token, photoId } = await params
     const id = PhotoId.safeParse(photoId)
-    if (!id.success) throw notFound('That photo')
+    if (!id.success) throw notFound('photo')
     const size = new URL(request.url).searchParams.get('size') === 'thumbnail' ? 'thumbnail' : 'image'
     const bytes = await customerPhoto(token, id.data, size)
     return new Response(new Uint8Array(bytes), {
