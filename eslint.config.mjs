@@ -101,7 +101,7 @@ const config = [
   },
   {
     // what people read stands in the catalogue (src/messages/en), so that a copy editor and another language find it
-    files: ['src/ui/**/*.{ts,tsx}', 'src/messages/*.ts'],
+    files: ['src/ui/**/*.{ts,tsx}', 'src/messages/*.ts', 'src/messages/!(en)/**/*.ts'],
     ignores: ['**/*.test.*'],
     rules: {
       'react/jsx-no-literals': [

@@ -12,9 +12,9 @@ import { HouseRules, seasonRulesOf } from '@/domain/house-rules/house-rules'
 import { STATIONS } from '../../stand-ins/weather-desk/stations'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPES } from '@/core/filter/types'
-import { checkWords } from './checks'
-import { fishBackText } from './fish-back'
-import { whyThen } from './windows'
+import { checkWords } from './design/checks'
+import { fishBackText } from './visits/fish-back'
+import { whyThen } from './season/windows'
 import { koiPond as pond } from '../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) =>

@@ -1,5 +1,6 @@
 import type { SaidValue } from '@/domain/shared/said'
 import type { TextKey, Texts } from './texts'
+import { shortDate } from '@/domain/shared/dates'
 
 const SAID = /^([a-z]\w*\.[a-z]\w*\.[a-z]\w*)(?: (\{.*\}))?$/is
 
@@ -13,5 +14,6 @@ export function saidWords(message: string, t: Texts): string {
 
 function valueWords(value: SaidValue, t: Texts): string | number {
   if (typeof value !== 'object') return value
-  return 'text' in value ? t(value.text) : saidWords(value.said, t)
+  if ('text' in value) return t(value.text)
+  return 'day' in value ? shortDate(value.day) : saidWords(value.said, t)
 }

@@ -5,7 +5,8 @@ import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-rules/house-tables'
 import { upgradeDesign } from '../../src/domain/design/design-file'
 import { newOption } from '../../src/domain/forecasts/what-if'
 import { FIRM } from '../../demo/people'
-import { DEFAULT_TEMPLATES } from '../../src/domain/messages/notice'
+import { defaultTemplates } from '../../src/messages/messages/notice-templates'
+import { firmTexts } from '../../src/messages/texts'
 import type { Role } from '../../src/domain/people/roles'
 
 /** Ids of the demo firm (`own`) and of another firm (`other`) that addresses are filled with. */
@@ -419,7 +420,7 @@ export const ROUTES: readonly RouteRule[] = [
     route: 'api/v1/notice-templates',
     method: 'PUT',
     allowed: PLANNERS,
-    body: () => ({ version: 999, templates: DEFAULT_TEMPLATES }),
+    body: () => ({ version: 999, templates: defaultTemplates(firmTexts()) }),
   },
   {
     route: 'api/v1/visits/[visitId]/tell',

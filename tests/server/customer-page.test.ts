@@ -149,7 +149,7 @@ describe('a customer’s own page', () => {
     const { actors, token, pondId } = await served('Turnstone')
     await askForVisit(token, { pondId, text: 'The falls are quiet', from: addDays(today, 3), urgent: false })
     expect((await pondPage(actors.office, pondId)).followUps).toMatchObject([
-      { title: 'The customer asks: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
+      { title: 'Customer request: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
     ])
     expect((await customerPage(token)).ponds[0]!.asked).toHaveLength(1)
     const more = await Promise.allSettled(

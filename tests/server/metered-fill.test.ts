@@ -81,6 +81,6 @@ describe('what a meter says of a first fill', () => {
     const { actors, pondId } = await filled('Skua', (m3) => m3 * 0.3)
     const page = await pondPage(actors.office, pondId)
     expect(page.pond.meteredFillM3).toBeNull()
-    expect(JSON.stringify(page)).toContain('not taken for the pond’s volume')
+    expect(JSON.stringify(page)).toContain('Not adopted as the pond’s volume')
   })
 })

@@ -1,7 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import ICAL from 'ical.js'
 import { addDays } from '@/core/numeric/calendar'
-import { DEFAULT_TEMPLATES } from '@/domain/messages/notice'
+import { defaultTemplates } from '@/messages/messages/notice-templates'
+import { firmTexts } from '@/messages/texts'
 import type { VisitId } from '@/domain/shared/ids'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
@@ -164,7 +165,7 @@ describe('letters', () => {
   it('use the firm’s own words; a stale save is a conflict; others may not', async () => {
     const { actors, visitId } = await firmWithVisit('Knot')
     const own = {
-      ...DEFAULT_TEMPLATES,
+      ...defaultTemplates(firmTexts()),
       'on-the-way': { subject: 'Coming to {site}', body: 'Hello {customer}, at {time}.' },
     }
     await setTemplates(actors.office, 0, own)

@@ -117,7 +117,7 @@ describe('a plan', () => {
     expect(await acceptPlan(actors.office, id, [first!])).toEqual({ taken: 2, left: [] })
     expect(await problemOf(acceptPlan(actors.office, id, [first!]))).toMatchObject({
       kind: 'refused',
-      message: expect.stringContaining('planned meanwhile'),
+      message: expect.stringContaining('planned in the meantime'),
     })
     expect((await problemOf(acceptPlan(actors.office, id, ['nothing']))).kind).toBe('refused')
     expect((await workOut(firmId)).changes).toHaveLength(result.changes.length - 2)

@@ -135,7 +135,7 @@ describe('what came up', () => {
     const outcomes = await Promise.allSettled(ids.map((id) => acceptPlan(actors.office, id, [visitId])))
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
     const [refused] = outcomes.flatMap((o) => (o.status === 'rejected' ? [o.reason.message] : []))
-    expect(refused).toContain('changed meanwhile')
+    expect(refused).toContain('schedule.leftOut.changed')
   })
   it.each([
     ['over a change of the clocks', '2027-03-26', '2027-03-31'],

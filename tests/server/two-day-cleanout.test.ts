@@ -193,9 +193,7 @@ describe('a cleanout of two days', () => {
   it('is called off whole, never its second day alone', async () => {
     const { firmId, actors, pairs } = await planned('Gadwall')
     const { first, second } = pairs[0]!
-    expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain(
-      'cancels both',
-    )
+    expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain('cancels both')
     await cancelVisit(actors.office, first.id, first.version)
     expect(await pairsOf(firmId)).toEqual([])
   })
@@ -369,6 +367,6 @@ describe('a plan that was taken over', () => {
     await startVisit(actors['crew-lead'], pairs[0]!.first.id)
     const taken = (await lastTakeover(actors.office))!
     expect(taken.barred).toEqual({ code: 'begun', siteName: 'Site' })
-    expect((await problemOf(undoTakeover(actors.office, taken.id))).message).toContain('has begun')
+    expect((await problemOf(undoTakeover(actors.office, taken.id))).message).toContain('has started')
   })
 })

@@ -23,6 +23,7 @@ import { finishVisit, photoOf, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer, readingsOf } from '../fixtures/plain-answer'
 import { problemOf } from '../fixtures/problem-of'
+import { said } from '@/domain/shared/said'
 
 afterAll(closeDatabase)
 
@@ -196,7 +197,9 @@ describe('at the water’s edge', () => {
     const next = await plan(crewId, '10:00')
     expect((await planningPage(actors.office, pondId, 'spring-cleanout')).visits.map((v) => v.id)).toEqual([next])
     await moveVisit(actors.office, next, { day: today, startTime: '08:30', crewId, version: 1 })
-    await inFirm(actors.office.firmId, (trx) => assertNoOverlap(trx, [{ crewId, day: today }], ''))
+    await inFirm(actors.office.firmId, (trx) =>
+      assertNoOverlap(trx, [{ crewId, day: today }], said('schedule.problems.moveOneThemFirst')),
+    )
 
     const { bytes, fileName } = await reportPdf(actors.office, id)
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')

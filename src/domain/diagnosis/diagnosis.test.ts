@@ -1,5 +1,6 @@
 import { diagnose } from '../../core/diagnosis/diagnose'
 import { allFindings, DiagnosisInput, knownFindings, remedyPlan, type DiagnosisFacts } from './diagnosis'
+import { said } from '../shared/said'
 
 const facts = (changes: Partial<DiagnosisFacts> = {}): DiagnosisFacts => ({
   today: '2027-07-10',
@@ -21,7 +22,10 @@ const read = (value: number, day = '2027-07-08') => ({ value, takenAt: `${day}T0
 describe('what the file knows', () => {
   it('comes from fresh tests, with their day', () => {
     const known = knownFindings(facts({ readings: { dissolvedOxygen: read(4), nitrite: read(0.8), kh: read(6) } }))
-    expect(known['oxygen-low']).toEqual({ found: true, source: 'test of Thu 8 Jul' })
+    expect(known['oxygen-low']).toEqual({
+      found: true,
+      source: said('diagnosis.sources.test', { day: { day: '2027-07-08' } }),
+    })
     expect(known['nitrite-high']?.found).toBe(true)
     expect(known['kh-low']?.found).toBe(false)
   })
@@ -84,7 +88,10 @@ describe('what the file knows', () => {
   it('gives way to what is said at the pond', () =>
     expect(
       allFindings(
-        { 'filter-new': { found: false, source: 'x' }, 'fish-many': { found: true, source: 'y' } },
+        {
+          'filter-new': { found: false, source: said('diagnosis.sources.filter') },
+          'fish-many': { found: true, source: said('diagnosis.sources.fish') },
+        },
         { 'filter-new': true },
       ),
     ).toEqual({
@@ -97,11 +104,13 @@ describe('the plan', () => {
   it('is dated, and ends with a look whether it came true', () => {
     const plan = remedyPlan('green-filter-small', '2027-07-10')
     expect(plan.at(-1)).toMatchObject({ from: '2027-07-31', jobKey: 'routine' })
-    expect(plan.at(-1)!.title).toMatch(/^Look whether it is better/)
+    expect(plan.at(-1)!.title).toMatch(/^diagnosis.remedyTask.check/)
     plan.forEach((step) => expect(step.from <= step.to).toBe(true))
   })
   it('promises nothing where a vet must look', () =>
-    expect(remedyPlan('infection', '2027-07-10').some((s) => /Look whether/.test(s.title))).toBe(false))
+    expect(remedyPlan('infection', '2027-07-10').some((s) => s.title.startsWith('diagnosis.remedyTask.check'))).toBe(
+      false,
+    ))
   it('is refused for a cause or a finding that there is not', () => {
     expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0]!.message).toBe(
       'diagnosis.problems.chooseCause',

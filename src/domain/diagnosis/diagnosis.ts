@@ -3,15 +3,14 @@ import { CAUSE_KEYS, causeOf, type CauseKey, type RemedyDose } from '../../core/
 import { FINDING_KEYS, type FindingKey, type Findings } from '../../core/diagnosis/findings'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import type { ReadingKindName } from '../../core/water/readings'
-import { shortDate } from '../shared/dates'
 import type { DiagnosisId, PondId } from '../shared/ids'
 import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
-import { said } from '../shared/said'
+import { inWords, said, type Said } from '../shared/said'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
   readonly found: boolean
-  readonly source: string
+  readonly source: Said
 }
 export type KnownFindings = Readonly<Partial<Record<FindingKey, KnownFinding>>>
 
@@ -57,15 +56,41 @@ const LEVEL_FALLS_MM = 10
 const LEAK = { likely: 0.5, unlikely: 0.2 } as const
 const DOSED_DAYS = 7
 
+type Say = (key: FindingKey, found: boolean, source: Said) => void
+
+function sayWeather(facts: DiagnosisFacts, say: Say): void {
+  const last = facts.weather.slice(-RAIN_DAYS)
+  if (last.length === 0) return
+  const source = said('diagnosis.sources.weather')
+  say(
+    'rain-lately',
+    last.some((d) => d.rainMm >= HEAVY_RAIN_MM),
+    source,
+  )
+  say('hot-days', last.filter((d) => d.maxAirC >= HOT_C).length >= 2, source)
+}
+
+function sayLevels({ loss }: DiagnosisFacts, say: Say): void {
+  if (!loss) return
+  const { mmPerD, leakLikelihood, leakLikelihoodPumpOff } = loss
+  const leaks = leakLikelihood > LEAK.likely
+  const source = said('diagnosis.sources.levels')
+  say('level-falls', leaks || mmPerD > LEVEL_FALLS_MM, source)
+  if (leaks || leakLikelihood < LEAK.unlikely) say('bucket-falls', !leaks, said('diagnosis.sources.evaporation'))
+  if (leakLikelihoodPumpOff !== null) say('falls-pump-off', leakLikelihoodPumpOff > LEAK.likely, source)
+}
+
 /** Findings that need nobody at the pond: from tests, visits, design, equipment and weather. */
 export function knownFindings(facts: DiagnosisFacts): KnownFindings {
   const known: Partial<Record<FindingKey, KnownFinding>> = {}
-  const say = (key: FindingKey, found: boolean, source: string) => (known[key] = { found, source })
+  const say: Say = (key, found, source) => {
+    known[key] = { found, source }
+  }
   const age = (iso: string) => daysBetween(iso.slice(0, 10), facts.today)
   const recent = (kind: ReadingKindName) => {
     const reading = facts.readings[kind]
     return reading && age(reading.takenAt) <= RECENT_TEST_DAYS
-      ? { value: reading.value, source: `test of ${shortDate(reading.takenAt.slice(0, 10))}` }
+      ? { value: reading.value, source: said('diagnosis.sources.test', { day: { day: reading.takenAt.slice(0, 10) } }) }
       : null
   }
   for (const rule of TEST_FINDINGS) {
@@ -76,43 +101,36 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     )
     if (found !== undefined) say(rule.finding, found, tests[0]![1]!.source)
   }
-  if (facts.builtOn) say('filter-new', age(facts.builtOn) <= NEW_FILTER_DAYS, `built ${shortDate(facts.builtOn)}`)
+  if (facts.builtOn)
+    say(
+      'filter-new',
+      age(facts.builtOn) <= NEW_FILTER_DAYS,
+      said('diagnosis.sources.built', { day: { day: facts.builtOn } }),
+    )
   const cleaned = facts.visits.findLast((v) => STERILE_JOBS.includes(v.jobKey))
   say(
     'cleaned-lately',
     cleaned !== undefined && age(cleaned.day) <= CLEANED_DAYS,
-    cleaned ? `${cleaned.jobName}, ${shortDate(cleaned.day)}` : 'no such visit on file',
+    cleaned
+      ? said('diagnosis.sources.visit', { visit: cleaned.jobName, day: { day: cleaned.day } })
+      : said('diagnosis.sources.noVisit'),
   )
   if (facts.bed) {
-    say('filter-small', facts.bed.areaM2 < SMALL_SHARE * facts.bed.neededM2, 'the saved filter')
-    say('plants-few', facts.bed.coverShare < FEW_PLANTS, 'the planting on file')
+    say('filter-small', facts.bed.areaM2 < SMALL_SHARE * facts.bed.neededM2, said('diagnosis.sources.filter'))
+    say('plants-few', facts.bed.coverShare < FEW_PLANTS, said('diagnosis.sources.planting'))
   }
-  say('fish-many', facts.tooManyFish, 'the fish on file')
-  if (facts.overhangingTrees) say('leaves-in', true, 'trees in the survey')
-  say('lamp-fitted', facts.lamp.fitted, 'equipment on file')
-  if (facts.lamp.fitted) say('lamp-old', facts.lamp.overdue, 'equipment on file')
-  say('ioniser-fitted', facts.ioniser, 'equipment on file')
-  const last = facts.weather.slice(-RAIN_DAYS)
-  if (last.length > 0) {
-    say(
-      'rain-lately',
-      last.some((d) => d.rainMm >= HEAVY_RAIN_MM),
-      'weather of the last days',
-    )
-    say('hot-days', last.filter((d) => d.maxAirC >= HOT_C).length >= 2, 'weather of the last days')
-  }
+  say('fish-many', facts.tooManyFish, said('diagnosis.sources.fish'))
+  if (facts.overhangingTrees) say('leaves-in', true, said('diagnosis.sources.trees'))
+  say('lamp-fitted', facts.lamp.fitted, said('diagnosis.sources.equipment'))
+  if (facts.lamp.fitted) say('lamp-old', facts.lamp.overdue, said('diagnosis.sources.equipment'))
+  say('ioniser-fitted', facts.ioniser, said('diagnosis.sources.equipment'))
+  sayWeather(facts, say)
   say(
     'treated-lately',
     facts.dosedOn !== null && age(facts.dosedOn) <= DOSED_DAYS,
-    facts.dosedOn ? `dosed ${shortDate(facts.dosedOn)}` : 'no dose on file',
+    facts.dosedOn ? said('diagnosis.sources.dosed', { day: { day: facts.dosedOn } }) : said('diagnosis.sources.noDose'),
   )
-  if (facts.loss) {
-    const { mmPerD, leakLikelihood, leakLikelihoodPumpOff } = facts.loss
-    const leaks = leakLikelihood > LEAK.likely
-    say('level-falls', leaks || mmPerD > LEVEL_FALLS_MM, 'level logs')
-    if (leaks || leakLikelihood < LEAK.unlikely) say('bucket-falls', !leaks, 'level logs against evaporation')
-    if (leakLikelihoodPumpOff !== null) say('falls-pump-off', leakLikelihoodPumpOff > LEAK.likely, 'level logs')
-  }
+  sayLevels(facts, say)
   return known
 }
 
@@ -130,7 +148,7 @@ export type DiagnosisInput = z.infer<typeof DiagnosisInput>
 
 /** One dated step of what is to be done. */
 export interface PlanStep {
-  readonly title: string
+  readonly title: Said
   readonly from: string
   readonly to: string
   readonly jobKey: string | null
@@ -147,14 +165,20 @@ export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
   const { remedies, betterDays, name } = causeOf(cause)
   const steps = remedies.map(({ text, jobKey, afterDays, dose }): PlanStep => {
     const from = addDays(today, afterDays)
-    return { title: text, from, to: addDays(from, STEP_SLACK_DAYS), jobKey: jobKey ?? null, dose: dose ?? null }
+    return {
+      title: inWords(text),
+      from,
+      to: addDays(from, STEP_SLACK_DAYS),
+      jobKey: jobKey ?? null,
+      dose: dose ?? null,
+    }
   })
   if (!betterDays) return steps
   const look = addDays(today, betterDays[1])
   return [
     ...steps,
     {
-      title: `Look whether it is better: ${name}`,
+      title: said('diagnosis.remedyTask.check', { cause: name }),
       from: look,
       to: addDays(look, LOOK_AFTER_DAYS),
       jobKey: 'routine',

@@ -1,20 +1,21 @@
-const SYSTEMS: readonly (readonly [RegExp, string])[] = [
-  [/Android/i, 'Android phone or tablet'],
+/** Kinds of devices; those that go by their maker's name are named by it. */
+const SYSTEMS = [
+  [/Android/i, { kind: 'android' }],
   [/iPhone/i, 'iPhone'],
   [/iPad/i, 'iPad'],
-  [/Windows/i, 'Windows computer'],
+  [/Windows/i, { kind: 'windows' }],
   [/Macintosh|Mac OS/i, 'Mac'],
-  [/Linux|X11/i, 'Linux computer'],
-]
-const BROWSERS: readonly (readonly [RegExp, string])[] = [
+  [/Linux|X11/i, { kind: 'linux' }],
+] as const
+const BROWSERS = [
   [/Edg\//, 'Edge'],
   [/Firefox\//, 'Firefox'],
   [/Chrom(e|ium)\//, 'Chrome'],
   [/Safari\//, 'Safari'],
-]
+] as const
 
-/** A device in words that its owner knows it by, from what its browser says of itself. */
-export function deviceName(userAgent: string): string {
-  const nameIn = (list: typeof SYSTEMS) => list.find(([pattern]) => pattern.test(userAgent))?.[1]
-  return [nameIn(SYSTEMS), nameIn(BROWSERS)].filter(Boolean).join(', ') || 'Unknown device'
-}
+/** What a device is, by what its browser says of itself; undefined where it says nothing that is known. */
+export const deviceParts = (userAgent: string) => ({
+  system: SYSTEMS.find(([pattern]) => pattern.test(userAgent))?.[1],
+  browser: BROWSERS.find(([pattern]) => pattern.test(userAgent))?.[1],
+})

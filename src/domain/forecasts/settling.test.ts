@@ -1,6 +1,6 @@
 import { SHOWN_OUTPUTS } from '../../core/ecosystem/comparison/comparison'
 import { settledDay } from '../../core/ecosystem/settling'
-import { expectation, settlingRuns, settlingWords, type Settling } from './settling'
+import { expectation, settlingRuns, type Settling } from './settling'
 import { WhatIfInput } from './what-if'
 
 const NEW: Settling = { kind: 'new-filter', on: '2027-05-01', hours: 24, seeded: false }
@@ -67,19 +67,5 @@ describe('an expectation', () => {
       ['2027-05-20', 'higher'],
       ['2027-06-20', 'as-expected'],
     ])
-  })
-  it('is put in words that say what to do', () => {
-    const words = (...values: [string, number][]) =>
-      settlingWords(
-        expectation(
-          NEW,
-          runs,
-          values.map(([day, value]) => ({ day, kind: 'tan', value })),
-        ),
-      )
-    expect(words()).toContain('No test')
-    expect(words(['2027-05-02', 1.9])).toBe('1 of 1 tests are as expected.')
-    expect(words(['2027-05-02', 1.9], ['2027-06-20', 5])).toContain('Feed less')
-    expect(words(['2027-05-12', 5], ['2027-06-20', 0])).toContain('come back')
   })
 })

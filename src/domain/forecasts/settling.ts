@@ -137,17 +137,3 @@ function settledDays(runs: readonly Pick<MemberRun, 'daily'>[], days: number, fi
   const [soonest, middle, latest] = [at(0.1), at(0.5), at(0.9)]
   return middle >= left ? null : { soonest, middle, latest: latest >= left ? null : latest }
 }
-
-/** What the tests say of a filter that settles in. */
-export function settlingWords({ tests, settled }: Expectation): string {
-  if (tests.length === 0) return 'No test of ammonia or nitrite falls into this time yet.'
-  const higher = tests.filter((t) => t.is === 'higher').length
-  const newest = tests.reduce((a, t) => (t.day > a.day ? t : a))
-  const inside = tests.filter((t) => t.is === 'as-expected').length
-  const sum = `${inside} of ${tests.length} tests are as expected.`
-  if (newest.is === 'higher')
-    return `${sum} The newest is higher: more is fed, more fish live here, or fewer bacteria, than the model takes. Feed less, and test again within days.`
-  if (higher > 0) return `${sum} Earlier ones were higher; it has come back to what was expected.`
-  if (settled === null) return `${sum} This filter is not expected to get on top of its load by itself.`
-  return sum
-}

@@ -3,17 +3,9 @@ import { assertEvents } from '../../core/ecosystem/events'
 import { SAMPLE_POND, SAMPLE_STATION } from '../../core/ecosystem/trials/sample-pond'
 import { eventsOfPlants, eventsOfVisits } from './eco-events'
 import type { PatchNow, PlantAction } from '../plants/plants'
-import {
-  AS_IT_IS,
-  comparisonOf,
-  newOption,
-  nextTime,
-  scenarioOf,
-  TEMPLATES,
-  WhatIfInput,
-  type PondModel,
-} from './what-if'
+import { AS_IT_IS, comparisonOf, newOption, nextTime, scenarioOf, WhatIfInput, type PondModel } from './what-if'
 import { inEnglish } from '../../../tests/fixtures/in-words'
+import { WHAT_IF_TEMPLATES } from './what-if-templates'
 
 const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
 const model: PondModel = {
@@ -53,18 +45,21 @@ describe('a way', () => {
 })
 
 describe('a what-if', () => {
-  it.each(TEMPLATES.map((t) => [t.name, t] as const))('ready-made: %s can be run as it stands', (_name, template) => {
-    const whatIf = WhatIfInput.parse({
-      name: template.name,
-      from: '2027-06-01',
-      days: template.days,
-      start: template.start ?? 'settled',
-      members: 60,
-      options: template.options,
-    })
-    for (const { events } of comparisonOf(whatIf, model).scenarios)
-      expect(() => assertEvents(events, whatIf.days)).not.toThrow()
-  })
+  it.each(WHAT_IF_TEMPLATES.map((t) => [t.key, t] as const))(
+    'ready-made: %s can be run as it stands',
+    (_name, template) => {
+      const whatIf = WhatIfInput.parse({
+        name: template.key,
+        from: '2027-06-01',
+        days: template.days,
+        start: template.start ?? 'settled',
+        members: 60,
+        options: template.options.map(({ option, changes }) => newOption(option, changes)),
+      })
+      for (const { events } of comparisonOf(whatIf, model).scenarios)
+        expect(() => assertEvents(events, whatIf.days)).not.toThrow()
+    },
+  )
   it('counts readings only near today and in the pond as it is', () => {
     const whatIf = WhatIfInput.parse({
       name: 'x',

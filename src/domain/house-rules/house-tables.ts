@@ -64,7 +64,7 @@ export const hydraulicTables = ({ fittings, pipes }: HouseTables): HydraulicTabl
 })
 
 /** Lines that rows of the firm's own bring into its price book. */
-export const tablePriceItems = ({ fittings, pipes }: HouseTables): PriceItem[] => [
+export const tablePriceItems = ({ fittings, pipes }: HouseTables, pipeName: (size: string) => string): PriceItem[] => [
   ...fittings.flatMap(({ key, name, costMinor }) =>
     costMinor === undefined
       ? []
@@ -77,7 +77,7 @@ export const tablePriceItems = ({ fittings, pipes }: HouseTables): PriceItem[] =
           {
             key: `pipe:${name}`,
             group: 'pipe' as const,
-            name: `Pressure pipe ${name}`,
+            name: pipeName(name),
             unit: 'm',
             costMinor,
             step: 3,

@@ -1,4 +1,4 @@
-import { DEFAULT_TEMPLATES, fillTemplate, NoticeTemplates, noticeDue } from './notice'
+import { noticeDue } from './notice'
 
 const planned = { state: 'planned', day: '2027-04-02', startTime: '08:00' }
 const notified = { kind: 'visit-planned' as const, day: '2027-04-02', startTime: '08:00' }
@@ -15,34 +15,4 @@ describe('what a customer still has to be told', () => {
     ['one called off and planned again', planned, { ...notified, kind: 'visit-cancelled' as const }, 'visit-planned'],
     ['a visit under way', { ...planned, state: 'under-way' }, null, null],
   ])('%s', (_name, visit, last, kind) => expect(noticeDue(visit, last)).toBe(kind))
-})
-
-describe('templates', () => {
-  const words = {
-    customer: 'Nessa',
-    site: 'Lark House',
-    job: 'routine visit',
-    day: 'Friday',
-    time: '08:00',
-    was: 'Thursday',
-    firm: 'The firm',
-    report: 'All well.',
-    link: '',
-  }
-  it('are filled without leaving a brace', () => {
-    for (const template of Object.values(DEFAULT_TEMPLATES)) {
-      const { subject, body } = fillTemplate(template, words)
-      expect(`${subject} ${body}`).not.toMatch(/[{}]/)
-      expect(body).toContain('Nessa')
-    }
-  })
-  it('do not let a customer’s name bring in words of its own', () =>
-    expect(fillTemplate(DEFAULT_TEMPLATES['on-the-way'], { ...words, customer: '{firm}' }).body).toContain(
-      'Dear {firm}',
-    ))
-  it('refuse words that nothing fills', () => {
-    const bad = { ...DEFAULT_TEMPLATES, 'on-the-way': { subject: 'Hello', body: 'At {hour}' } }
-    expect(NoticeTemplates.safeParse(bad).error!.issues[0]!.path).toEqual(['on-the-way', 'body'])
-    expect(NoticeTemplates.safeParse(DEFAULT_TEMPLATES).success).toBe(true)
-  })
 })

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { longDate } from '../shared/dates'
 import type { VisitId } from '../shared/ids'
 import { recordOf } from '../../core/numeric/record-of'
+import { said } from '../shared/said'
 
 /** What a customer is told about a visit. */
 export const NOTICE_KINDS = [
@@ -27,42 +28,17 @@ const template = (most: number) =>
   z
     .string()
     .trim()
-    .min(3, { error: 'This text is too short to say anything.' })
-    .max(most, { error: `At most ${most} characters.` })
-    .refine(known, { error: `Only these words in braces are known: ${NOTICE_WORDS.map((w) => `{${w}}`).join(', ')}.` })
+    .min(3, { error: said('messages.problems.tooShort') })
+    .max(most, { error: said('kit.problems.atMostCharacters', { most }) })
+    .refine(known, {
+      error: said('messages.problems.unknownWords', { words: NOTICE_WORDS.map((w) => `{${w}}`).join(', ') }),
+    })
 
 const NoticeTemplate = z.strictObject({ subject: template(120), body: template(4000) })
 export type NoticeTemplate = z.infer<typeof NoticeTemplate>
 /** Kept templates of an older day lack the kinds that came later: those have the usual words. */
 export const NoticeTemplates = z.strictObject(recordOf(NOTICE_KINDS, () => NoticeTemplate))
 export type NoticeTemplates = z.infer<typeof NoticeTemplates>
-
-export const DEFAULT_TEMPLATES: NoticeTemplates = {
-  'visit-planned': {
-    subject: '{job} at {site} on {day}',
-    body: 'Dear {customer},\n\nwe plan to come to {site} on {day} at about {time}: {job}. Please see that we can get in.\n\nIf that day does not suit you, answer this mail and we will find another.\n\n{firm}',
-  },
-  'visit-moved': {
-    subject: 'New day for {job} at {site}: {day}',
-    body: 'Dear {customer},\n\nyour visit ({job}) at {site}, planned for {was}, moves to {day} at about {time}. Water and weather decide more than we do; thank you for bearing with us.\n\n{firm}',
-  },
-  'visit-cancelled': {
-    subject: '{job} at {site} called off',
-    body: 'Dear {customer},\n\nthe visit ({job}) at {site} planned for {was} will not take place. We will come back to you with a new day.\n\n{firm}',
-  },
-  'on-the-way': {
-    subject: 'We are on the way to {site}',
-    body: 'Dear {customer},\n\nour crew is on the way to {site} and will be there at about {time}.\n\n{firm}',
-  },
-  'running-late': {
-    subject: 'We will be later at {site} today',
-    body: 'Dear {customer},\n\nthe stop before yours takes longer than planned. We expect to be at {site} at about {time} instead of {was}.\n\n{firm}',
-  },
-  'visit-report': {
-    subject: '{job} at {site}: what was done',
-    body: 'Dear {customer},\n\nwe were at {site} on {day}.\n\n{report}\n\n{link}\n\n{firm}',
-  },
-}
 
 /** Puts the words in. Words that are not known stay as they are. */
 export const fillTemplate = ({ subject, body }: NoticeTemplate, words: NoticeWords): NoticeTemplate => {
@@ -107,7 +83,7 @@ export function noticeDue(visit: VisitToTell, notified: Notified | null): Notice
 export const SendNoticesInput = z.strictObject({
   visits: z
     .array(z.uuid())
-    .min(1, { error: 'Choose at least one visit.' })
+    .min(1, { error: said('schedule.problems.chooseLeastOneVisit') })
     .max(2000)
     .transform((ids) => ids as VisitId[]),
 })

@@ -19,8 +19,11 @@ export interface SeasonalPlant {
   readonly thisYear: boolean
 }
 
-/** The list that goes along in autumn and comes out again in spring. */
-export const plantsCsv = (plants: readonly SeasonalPlant[]): string =>
+/**
+ * The list that goes along in autumn and comes out again in spring.
+ * @param nextWords what comes next for plants in store, and for those outside
+ */
+export const plantsCsv = (plants: readonly SeasonalPlant[], nextWords: Record<'stored' | 'outside', string>): string =>
   csvOf(
     plants.map((p) => ({
       site: p.site,
@@ -30,7 +33,7 @@ export const plantsCsv = (plants: readonly SeasonalPlant[]): string =>
       plants: p.count,
       state: p.stored ? 'stored' : 'outside',
       place: p.place,
-      next: p.stored ? 'set out' : 'lift and store',
+      next: nextWords[p.stored ? 'stored' : 'outside'],
       from: p.from,
       by: p.by,
     })),

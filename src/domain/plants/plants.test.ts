@@ -185,7 +185,9 @@ it('writes the list of tender plants for a spreadsheet', () => {
     by: '2026-12-07',
     thisYear: true,
   }
-  expect(plantsCsv([{ ...row, stored: false, place: '' }]).split('\r\n')[1]).toBe(
-    'Tarn,Pool,Water canna,Canna × generalis,4,outside,,lift and store,2026-11-24,2026-12-07\n',
-  )
+  expect(
+    plantsCsv([{ ...row, stored: false, place: '' }], { stored: 'set out', outside: 'lift and store' }).split(
+      '\r\n',
+    )[1],
+  ).toBe('Tarn,Pool,Water canna,Canna × generalis,4,outside,,lift and store,2026-11-24,2026-12-07\n')
 })

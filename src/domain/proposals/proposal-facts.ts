@@ -26,11 +26,5 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   }
 }
 
-/** Said once in each proposal. */
-export const PROPOSAL_CAUTIONS = [
-  'This proposal rests on measurements and usual figures; local codes and licensed practice decide.',
-  'Electrical work beside water is done by a licensed electrician with RCD/GFCI protection; an auto-fill by a licensed plumber with a backflow preventer.',
-  'Buried services are marked before digging. Walls above 0.6 m, and anything on a slab or roof, are signed by a licensed engineer.',
-  'Open ponds and vaults are a danger to children: they are covered or guarded.',
-  'Plants are checked against your state or national list before planting; fish and plants are never released outside.',
-] as const
+/** Said once in each proposal, in this order. */
+export const PROPOSAL_CAUTIONS = ['measurements', 'electrical', 'digging', 'children', 'plants'] as const

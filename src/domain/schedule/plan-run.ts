@@ -6,6 +6,7 @@ import { calendarDay } from '../shared/fields'
 import { clockTime, type VisitTask } from '../visits/visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from '../shared/ids'
 import { said } from '../shared/said'
+import type { Said } from '../shared/said'
 
 /** queued → running → done | stopped | failed; a run whose worker died is queued again. */
 type PlanRunState = 'queued' | 'running' | 'done' | 'stopped' | 'failed'
@@ -85,7 +86,7 @@ export interface LeftChange {
   readonly key: string
   readonly siteName: string
   readonly job: string
-  readonly why: string
+  readonly why: Said
 }
 
 export interface AcceptOutcome {

@@ -66,13 +66,11 @@ const OPEN = { starts: null, ends: null, priceMinor: null } as const
 
 /** Plans that most customers begin with. */
 export const SERVICE_TEMPLATES: readonly {
-  readonly key: string
-  readonly name: string
+  readonly key: 'full' | 'light' | 'wetland'
   readonly lines: ServicePlan
 }[] = [
   {
     key: 'full',
-    name: 'Full care',
     lines: [
       { job: 'spring-cleanout', everyDays: null, from: null, to: null, ...OPEN },
       { job: 'routine', everyDays: 28, from: '04-20', to: '10-15', ...OPEN },
@@ -82,7 +80,6 @@ export const SERVICE_TEMPLATES: readonly {
   },
   {
     key: 'light',
-    name: 'Startup and a few visits',
     lines: [
       { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
       { job: 'routine', everyDays: 56, from: '05-01', to: '10-01', ...OPEN },
@@ -91,7 +88,6 @@ export const SERVICE_TEMPLATES: readonly {
   },
   {
     key: 'wetland',
-    name: 'Wetland with running winter',
     lines: [
       { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
       { job: 'wetland-flush', everyDays: 180, from: '05-01', to: '11-01', ...OPEN },

@@ -7,8 +7,9 @@ declare const isSaid: unique symbol
  */
 export type Said = string & { readonly [isSaid]: true }
 
-/** A value of a sentence: a word of the catalogue by its address, or a sentence of its own within it. */
-export type SaidValue = string | number | { readonly text: TextKey } | { readonly said: string }
+/** A value of a sentence: a word of the catalogue by its address, a sentence of its own within it, or a day. */
+export type SaidValue =
+  string | number | { readonly text: TextKey } | { readonly said: string } | { readonly day: string }
 
 /** Names a text of the catalogue with the values it is filled with. */
 export const said = (text: TextKey, values?: Readonly<Record<string, SaidValue>>): Said =>

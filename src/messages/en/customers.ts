@@ -138,4 +138,7 @@ export const customers = {
     yourWishesAlreadyCallIf: '{name} has your wishes already. Call if it is urgent.',
     chooseWeatherStation: 'Choose a weather station.',
   },
+  requests: {
+    followUp: 'Customer request: {text}',
+  },
 } as const

@@ -338,4 +338,10 @@ export const field = {
     fishStay: 'Fish stay in the tank until the test of the refilled pond is safe.',
     stepWaits: '“{title}” has to wait. Read why, or pass the stop with a reason.',
   },
+  deviceKinds: {
+    android: 'Android phone or tablet',
+    windows: 'Windows computer',
+    linux: 'Linux computer',
+    unknown: 'Unknown device',
+  },
 } as const

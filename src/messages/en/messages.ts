@@ -55,5 +55,30 @@ export const messages = {
     visitBegunOverNothingTell: 'This visit has started or is over; there is nothing to send.',
     eMailAddressFileCall: '{customerName} has no e-mail address on file. Call instead.',
     letterSentAlreadyNoneYours: 'This message has already been sent, or is not your firm’s.',
+    tooShort: 'This text is too short.',
+    unknownWords: 'Only these words in braces are known: {words}.',
+  },
+  templateSubjects: {
+    'visit-planned': '{job} at {site} on {day}',
+    'visit-moved': 'New day for {job} at {site}: {day}',
+    'visit-cancelled': '{job} at {site} called off',
+    'on-the-way': 'We are on the way to {site}',
+    'running-late': 'We will be later at {site} today',
+    'visit-report': '{job} at {site}: what was done',
+  },
+  templateBodies: {
+    'visit-planned':
+      'Dear {customer},\n\nwe plan to come to {site} on {day} at about {time}: {job}. Please see that we can get in.\n\nIf that day does not suit you, answer this mail and we will find another.\n\n{firm}',
+    'visit-moved':
+      'Dear {customer},\n\nyour visit ({job}) at {site}, planned for {was}, moves to {day} at about {time}. Water and weather decide more than we do; thank you for bearing with us.\n\n{firm}',
+    'visit-cancelled':
+      'Dear {customer},\n\nthe visit ({job}) at {site} planned for {was} will not take place. We will come back to you with a new day.\n\n{firm}',
+    'on-the-way': 'Dear {customer},\n\nour crew is on the way to {site} and will be there at about {time}.\n\n{firm}',
+    'running-late':
+      'Dear {customer},\n\nthe stop before yours takes longer than planned. We expect to be at {site} at about {time} instead of {was}.\n\n{firm}',
+    'visit-report': 'Dear {customer},\n\nwe were at {site} on {day}.\n\n{report}\n\n{link}\n\n{firm}',
+  },
+  parts: {
+    customerPage: 'Your customer page, with photos and what to do this week: {page}',
   },
 } as const

@@ -186,4 +186,8 @@ export const plants = {
     plantGroupsBedAlreadyRecorded: 'Plant groups of this bed are already recorded.',
     crewLoggedWorkGroupCount: 'A crew has logged work on this group. Set its count to 0 when it is gone.',
   },
+  nextTask: {
+    stored: 'set out',
+    outside: 'lift and store',
+  },
 } as const

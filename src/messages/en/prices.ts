@@ -87,4 +87,7 @@ export const prices = {
     pumpPrice: 'price: “{cell}” is not a price.',
     pumpOutlet: 'outlet_mm: “{cell}” is not a bore between 10 and 500 mm.',
   },
+  items: {
+    pipe: 'Pressure pipe {size}',
+  },
 } as const

@@ -78,4 +78,21 @@ export const proposals = {
     weatherKnownPondChooseStation:
       'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.',
   },
+  answerLetter: {
+    subject:
+      'Proposal {number} {answer, select, accepted {accepted} other {declined}}{option, select, _ {} other { (option {option})}}: {site}',
+    what: '{name} {answer, select, accepted {accepted} other {declined}} proposal {number}{option, select, _ {} other { (option {option})}}, “{title}”, for {site}.',
+    note: 'Their note: {note}',
+    next: 'Other open proposals for this pond have been withdrawn. Next: approve that version and schedule the work.',
+  },
+  cautions: {
+    measurements: 'This proposal rests on measurements and usual values; local codes and licensed practice decide.',
+    electrical:
+      'A licensed electrician does electrical work beside water, with RCD/GFCI protection; a licensed plumber fits an auto-fill, with a backflow preventer.',
+    digging:
+      'Buried services are marked before digging. A licensed engineer signs off walls above 0.6 m and anything on a slab or roof.',
+    children: 'Open ponds and vaults are a danger to children: they are covered or guarded.',
+    plants:
+      'Plants are checked against your state or national list before planting; fish and plants are never released outside.',
+  },
 } as const

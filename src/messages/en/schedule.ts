@@ -226,8 +226,10 @@ export const schedule = {
     noneVisitsPlanMore: 'None of these visits is still in this plan.',
     nothingAccepted: 'Nothing was accepted. {siteName}: {why}.',
     pondJobLongerExistsBuild: '{siteName}: this pond or job no longer exists. Build a new plan.',
-    beforeTheyWereTakenOut: '{where}, before they were taken out. Move both days together.',
-    fishStayTanksOneNight: '{where}. Fish stay in tanks for one night at most. Move both days together.',
+    beforeTheyWereTakenOut:
+      '{site}: the cleanout starts on {first}, but its fish would return on {second}, before they were taken out. Move both days together.',
+    fishStayTanksOneNight:
+      '{site}: the cleanout starts on {first}, but its fish would return on {second}. Fish stay in tanks for one night at most. Move both days together.',
     bothDaysCleanoutOneCrews:
       '{siteName}: one crew does both days of a cleanout; {crewName} starts it. Move both days together.',
     mayHandleFish: '{siteName}: {name} may not handle fish.',
@@ -239,8 +241,24 @@ export const schedule = {
     crewLeftPlan: 'There is no crew to plan for.',
     planUndoneAnotherOneAccepted: 'This plan has been undone, or another one has been accepted since. Reload the page.',
     planCannotUndoneMoreVisit:
-      'The plan can no longer be undone: the visit at {siteName} {value}. Move single visits by hand.',
+      'The plan can no longer be undone: the visit at {siteName} {barred, select, begun {has started} other {has been announced to its customer}}. Move single visits by hand.',
     moveOneThemFirst: 'Move one of them first.',
     visitBegunOverStaysWhere: 'This visit has started or is over and cannot be moved.',
+  },
+  servicePlanTemplates: {
+    full: 'Full care',
+    light: 'Startup and a few visits',
+    wetland: 'Wetland with running winter',
+  },
+  leftOut: {
+    otherDay: 'its other day cannot be accepted',
+    plannedMeanwhile: '{visit} has been planned in the meantime',
+    removed: 'this visit has been removed in the meantime',
+    started: 'this visit has started in the meantime',
+    changed: 'this visit has been changed in the meantime',
+    crewBusy: 'its crew is at {site} from {from} to {to} that day',
+  },
+  runs: {
+    brokeOff: 'The plan could not be calculated. Nothing was changed; try again.',
   },
 } as const

@@ -141,4 +141,9 @@ export const stores = {
       'Someone else saved the product book while you were editing it. Reload the page to continue from the saved version.',
     storesTakeOffShelfFirst: '“{name}” is in stock. Remove it from the stores first, or keep it in the product book.',
   },
+  cuttings: {
+    name: '{species}, rooted pieces',
+    place: 'Holding bed',
+    unit: 'pieces',
+  },
 } as const

@@ -159,4 +159,8 @@ export const survey = {
     slopeCloses:
       'The walls of zone {zone} meet at about {reached}, before its floor. Make the slope steeper, the zone shallower, its share of the surface larger, or the shelf around it narrower.',
   },
+  meteredFill: {
+    notAdopted:
+      'The meter read {metered} m³; the survey expects {expected} m³ with the filter. Not adopted as the pond’s volume: check which is right.',
+  },
 } as const

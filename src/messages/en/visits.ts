@@ -348,4 +348,32 @@ export const visits = {
     answers: '“{title}” keeps the answers its stop decides by: word them as you like, but keep them all.',
     missing: '“{title}” has a stop that protects fish or people and stays in.',
   },
+  rescueStage: {
+    heading: 'Rescue, stage {stage} of {of}',
+    change: 'Change at most {volume} m³',
+    changeLeaves: 'Change at most {volume} m³; that leaves about {left} mg/L',
+    ammoniaLeft: 'ammonia {mgL}',
+    nitriteLeft: 'nitrite {mgL}',
+    binder: 'Ammonia and nitrite binder, daily as its label says until two tests are clean',
+    finalTest: 'Test after the rescue ({test} of {of}): two clean ones end it',
+  },
+  rescueKh: {
+    nothing: 'Raise KH by {riseDH} °dH: {bicarbonateG} g of sodium bicarbonate',
+    tests:
+      'Only after ammonia and pH are tested and the check allows it: raise KH by {riseDH} °dH with {bicarbonateG} g of sodium bicarbonate',
+    ammonia:
+      'Not while a higher pH would make the ammonia toxic; once the check allows it: raise KH by {riseDH} °dH with {bicarbonateG} g of sodium bicarbonate',
+  },
+  rescueStops: {
+    lowOxygen: 'Stop and aerate while oxygen is below {mgL} mg/L',
+    gasping: 'Stop when fish gasp at the surface',
+    sludgeSmell: 'Stop at a smell of bad eggs: ventilate, leave',
+    ammoniaWaits: 'Wait a week while total ammonia is above {mgL} mg/L',
+    coldWater:
+      'The water is expected at about {waterC} °C: the bacteria are dormant, so leave living media until it reaches {leastC} °C',
+    nitriteWaits: 'Wait a week while nitrite is above {mgL} mg/L',
+  },
+  followUps: {
+    comeBack: 'Come back for: {visit} ({ending}: {reason})',
+  },
 } as const

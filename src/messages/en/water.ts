@@ -120,4 +120,9 @@ export const water = {
   problems: {
     timeStillComeEnterWhen: 'This time is in the future. Enter when the water was tested.',
   },
+  probes: {
+    noSuchPond: 'There is no pond {pond} here.',
+    impossible: '{kind} cannot be {value}; it must be between {from} and {to}.',
+    future: 'This time is in the future: set the probe’s clock.',
+  },
 } as const

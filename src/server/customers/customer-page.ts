@@ -30,6 +30,7 @@ import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
 import { DAY_MS } from '@/core/numeric/time'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
 
 /** A test older than this says little of the water of today. */
 const FRESH_READING_DAYS = 10
@@ -237,7 +238,7 @@ export async function askForVisit(token: string, input: CustomerRequestInput): P
     await insertFollowUp(trx, firm.id as FirmId, {
       pondId: pond.id,
       visitId: null,
-      title: `The customer asks: ${input.text}`,
+      title: firmTexts()('customers.requests.followUp', { text: input.text }),
       readings: [],
       dueFrom: from,
       dueTo: addDays(from, REQUEST_DAYS),

@@ -70,7 +70,7 @@ export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
       const [design] = await listDesigns(trx, id)
       const bed = design && linerForBed(design.bed)
       if (!bed || bed.areaM2 === 0) continue
-      const bedName = `${pond.siteName}, bed of ${pond.name}`
+      const bedName = firmTexts()('design.cuttingPieces.bed', { site: pond.siteName, pond: pond.name })
       add('bed', 'liner', bedName, bed)
       add('bed', 'underlayment', bedName, bed)
     }

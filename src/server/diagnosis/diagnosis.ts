@@ -23,7 +23,7 @@ import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { badField, notFound } from '@/domain/shared/problems'
 import { remedyAmounts, type RemedyDosingFacts } from '@/domain/diagnosis/remedy-doses'
-import { remedyAmountWords } from '@/messages/amount-words'
+import { remedyAmountWords } from '@/messages/water/amount-words'
 import { may } from '@/domain/people/roles'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
@@ -46,6 +46,8 @@ import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
 import { DAY_MS } from '@/core/numeric/time'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
+import { saidWords } from '@/messages/said'
 
 const VISITS_SINCE_DAYS = 200
 const WEATHER_DAYS = 7
@@ -209,7 +211,7 @@ export async function actOnDiagnosis(
       await insertFollowUp(trx, actor.firmId, {
         pondId,
         visitId: null,
-        title: withAmount(title, dose, dosing),
+        title: withAmount(saidWords(title, firmTexts()), dose, dosing),
         readings: [],
         dueFrom: from,
         dueTo: to,
@@ -222,7 +224,7 @@ export async function actOnDiagnosis(
 /** A step as the crew reads it, with how much of the first product that fits. */
 function withAmount(title: string, dose: RemedyDose | null, dosing: RemedyDosingFacts): string {
   const [amount] = dose ? remedyAmounts(dose, dosing) : []
-  return amount ? `${title} (${remedyAmountWords(amount)}; the test on site decides)` : title
+  return amount ? firmTexts()('diagnosis.remedyTask.withAmount', { title, amount: remedyAmountWords(amount) }) : title
 }
 
 export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: SavedDiagnosis['outcome']): Promise<void> {

@@ -175,7 +175,11 @@ async function afterTheEnd(
       id: entry.id,
       pondId,
       visitId,
-      title: `Come back for: ${job.name.toLowerCase()} (${t(`visits.endingNames.${entry.ending}`).toLowerCase()}: ${entry.reason})`,
+      title: t('visits.followUps.comeBack', {
+        visit: job.name.toLowerCase(),
+        ending: t(`visits.endingNames.${entry.ending}`).toLowerCase(),
+        reason: entry.reason,
+      }),
       readings: [],
       dueFrom: addDays(day, COME_BACK_DAYS[0]),
       dueTo: addDays(day, COME_BACK_DAYS[1]),

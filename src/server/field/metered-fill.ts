@@ -7,6 +7,7 @@ import type { Actor } from '@/server/platform/auth/actor'
 import { listDesigns } from '@/server/design/design-repository'
 import { insertFinding, removeFinding } from '@/server/visits/finding-repository'
 import { findPond, setMeteredFill } from '@/server/ponds/pond-repository'
+import { firmTexts } from '@/messages/texts'
 
 /**
  * A meter that is further than this from the survey filled something else: part of a pond, or a hose that ran away.
@@ -44,7 +45,10 @@ export async function noteMeteredFill(
   const whole = Math.abs(pondM3 - surveyed) <= FURTHEST_OFF * surveyed
   await removeFinding(trx, entry.id)
   if (!whole) {
-    const text = `The meter said ${metered.toFixed(1)} m³, the survey expects ${(surveyed + besideM3 + filterVoidsM3).toFixed(1)} m³ with the filter: not taken for the pond’s volume. See which holds.`
+    const text = firmTexts()('survey.meteredFill.notAdopted', {
+      metered: metered.toFixed(1),
+      expected: (surveyed + besideM3 + filterVoidsM3).toFixed(1),
+    })
     return insertFinding(trx, actor.firmId, {
       id: entry.id,
       pondId: pond.id,

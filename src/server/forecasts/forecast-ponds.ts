@@ -13,6 +13,7 @@ import { weather } from '@/server/season/weather'
 import { forecastPool, type ForecastPool } from './forecast-pool'
 import { runMachine, type RunEnd, type RunUnderWay } from '@/server/platform/queue/run-machine'
 import { sendJobIn } from '@/server/platform/queue/queue'
+import { firmTexts } from '@/messages/texts'
 
 const THREADS = 2
 
@@ -20,7 +21,7 @@ export const forecastRuns = runMachine<ForecastRunId>({
   table: 'forecast_runs',
   send: async (trx, firmId, runId) =>
     sendJobIn(trx, (await wasAsked(trx, runId)) ? 'forecast-asked' : 'forecast-ponds', { firmId, runId }),
-  brokeOff: 'The forecast broke off. What was worked out before is kept; try again.',
+  brokeOff: firmTexts()('forecasts.runs.brokeOff'),
 })
 
 /**

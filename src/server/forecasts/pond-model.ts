@@ -23,6 +23,7 @@ import { findCalibration } from '@/server/season/season-repository'
 import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
 import { designContext } from '@/server/design/designs'
 import { waterLoss } from '@/server/survey/water-loss'
+import { firmTexts } from '@/messages/texts'
 
 /** Observed days that a run's first weeks stand on. */
 const OBSERVED_DAYS = 60
@@ -75,7 +76,9 @@ export async function pondModel(
   })
   const asItIs: ModelFilter = {
     key: AS_IT_IS,
-    name: standing ? `As it is (${standing.name})` : 'As the house would size it',
+    name: standing
+      ? firmTexts()('forecasts.filterNames.asItIs', { version: standing.name })
+      : firmTexts()('forecasts.filterNames.suggested'),
     filter: eco.filter,
     fallM: eco.fallM,
   }

@@ -1,9 +1,11 @@
 import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, VisitId } from '@/domain/shared/ids'
-import { DEFAULT_TEMPLATES, NoticeTemplates, type NoticeKind, type NoticeState } from '@/domain/messages/notice'
+import { NoticeTemplates, type NoticeKind, type NoticeState } from '@/domain/messages/notice'
 import { ProblemError } from '@/domain/shared/problems'
 import { said } from '@/domain/shared/said'
+import { defaultTemplates } from '@/messages/messages/notice-templates'
+import { firmTexts } from '@/messages/texts'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -192,8 +194,8 @@ export async function requeueNotice(trx: Knex.Transaction, id: string): Promise<
 export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {
   const row = await trx('notice_templates').first()
   return row
-    ? { templates: NoticeTemplates.parse({ ...DEFAULT_TEMPLATES, ...row.templates }), version: row.version }
-    : { templates: DEFAULT_TEMPLATES, version: 0 }
+    ? { templates: NoticeTemplates.parse({ ...defaultTemplates(firmTexts()), ...row.templates }), version: row.version }
+    : { templates: defaultTemplates(firmTexts()), version: 0 }
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */

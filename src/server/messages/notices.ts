@@ -5,7 +5,7 @@ import { addDays } from '@/core/numeric/calendar'
 import type { FirmId, VisitId } from '@/domain/shared/ids'
 import { dayAndTime, fillTemplate, noticeDue, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
 import { longDate } from '@/domain/shared/dates'
-import { reportLetter } from '@/messages/report-message'
+import { reportLetter } from '@/messages/visits/report-message'
 import { notFound, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listCustomerLinks } from '@/server/customers/customer-link-repository'
@@ -173,7 +173,7 @@ async function makeNotice(
     was,
     firm: (await findFirm(trx)).name,
     report: report?.text ?? '',
-    link: page ? `Your own page, with photos and what to do this week: ${page}` : '',
+    link: page ? firmTexts()('messages.parts.customerPage', { page }) : '',
   }
   const id = randomUUID()
   const { subject, body } = fillTemplate(templates[kind], words)
@@ -205,7 +205,7 @@ export async function sendNotice(firmId: FirmId, noticeId: string, lastTry: bool
   const { notice, firm } = taken
   const outbox = mailGateway(process.env.MAIL_URL)
   try {
-    if (!outbox) throw new Error('No way out for letters is set (MAIL_URL).')
+    if (!outbox) throw new Error('MAIL_URL is not set')
     await outbox.send({
       id: notice.id,
       from: `"${firm.name.replaceAll('"', '')}" <${process.env.MAIL_FROM || 'office@localhost'}>`,

@@ -10,6 +10,7 @@ import { listStock } from '@/server/stores/stock-repository'
 import { todayIn } from '@/server/platform/today'
 import { bedOf, keptCuttings, pondGaps } from './gaps'
 import { plantsOf, type PondPlants } from './plants-of'
+import { firmTexts } from '@/messages/texts'
 
 /** Care of all ponds that falls due soon, the tender plants with where they are, and the cuttings that are kept. */
 export async function allPlants(actor: Actor) {
@@ -37,7 +38,11 @@ export async function allPlants(actor: Actor) {
 }
 
 export async function seasonalCsv(actor: Actor): Promise<string> {
-  return plantsCsv((await allPlants(actor)).seasonal)
+  const t = firmTexts()
+  return plantsCsv((await allPlants(actor)).seasonal, {
+    stored: t('plants.nextTask.stored'),
+    outside: t('plants.nextTask.outside'),
+  })
 }
 
 /** Ponds where kept cuttings may close a gap. Each is told of all that is kept: who plants first takes it. */

@@ -4,6 +4,7 @@ import type { FirmId, VisitId } from '@/domain/shared/ids'
 import { speciesName } from '@/domain/plants/plants'
 import { StockItemInput, type StockItem } from '@/domain/stores/stores'
 import { insertStockItem, listStock, type NewMove } from '@/server/stores/stock-repository'
+import { firmTexts } from '@/messages/texts'
 
 /** Rooted pieces of one kind that came to the holding bed, or went out of it. */
 export interface CuttingsMove {
@@ -13,12 +14,12 @@ export interface CuttingsMove {
 
 const shelf = (species: string): StockItemInput =>
   StockItemInput.parse({
-    name: `${speciesName(species)}, rooted pieces`,
+    name: firmTexts()('stores.cuttings.name', { species: speciesName(species) }),
     kind: 'plant',
-    unit: 'pieces',
+    unit: firmTexts()('stores.cuttings.unit'),
     least: 0,
     speciesKey: species,
-    place: 'Holding bed',
+    place: firmTexts()('stores.cuttings.place'),
   })
 
 /**

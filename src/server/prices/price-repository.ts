@@ -6,6 +6,7 @@ import type { KeptPriceBook } from '@/domain/prices/pricing'
 import { ProblemError } from '@/domain/shared/problems'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -20,7 +21,10 @@ declare module '@/server/platform/db/column-types' {
 export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
   const row = await trx('price_books').first()
   const { tables } = await findHouseTables(trx)
-  const usual = [...DEFAULT_PRICE_BOOK.items, ...tablePriceItems(tables)]
+  const usual = [
+    ...DEFAULT_PRICE_BOOK.items,
+    ...tablePriceItems(tables, (size) => firmTexts()('prices.items.pipe', { size })),
+  ]
   if (!row) return { book: { ...DEFAULT_PRICE_BOOK, items: usual }, version: 0 }
   const own = row.book
   const missing = usual.filter((item) => !own.items.some((mine) => mine.key === item.key))

@@ -1,4 +1,5 @@
-import { answerLetter } from '@/domain/proposals/answer-message'
+import { answerLetter } from '@/messages/proposals/answer-letter'
+import { firmTexts } from '@/messages/texts'
 import type { FirmId, ProposalId } from '@/domain/shared/ids'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -20,12 +21,12 @@ export async function tellAnswer(firmId: FirmId, proposalId: ProposalId): Promis
   const { answer, people, firm } = read
   if (!answer) return
   const outbox = mailGateway(process.env.MAIL_URL)
-  if (!outbox) throw new Error('No way out for letters is set (MAIL_URL).')
+  if (!outbox) throw new Error('MAIL_URL is not set')
   const base = (process.env.PUBLIC_URL ?? '').replace(/\/$/, '')
-  const { subject, text } = answerLetter({
-    ...answer,
-    href: base === '' ? '' : `${base}/ponds/${answer.pondId}/design`,
-  })
+  const { subject, text } = answerLetter(
+    { ...answer, href: base === '' ? '' : `${base}/ponds/${answer.pondId}/design` },
+    firmTexts(),
+  )
   const told = people.filter((p) => p.active && (p.id === answer.madeById || p.role === 'office'))
   // a firm without an office has an owner who waits for it
   const recipients = told.length > 0 ? told : people.filter((p) => p.active && p.role === 'owner')

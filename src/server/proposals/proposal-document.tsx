@@ -8,7 +8,7 @@ import { longDate } from '@/domain/shared/dates'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-facts'
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOutlook } from '@/domain/proposals/proposal'
-import { verdictLines } from '@/messages/what-if-words'
+import { verdictLines } from '@/messages/forecasts/what-if-words'
 import type { PublicProposal } from '@/server/proposals/proposals'
 import { paper } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
@@ -106,7 +106,7 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
         </Text>
         {PROPOSAL_CAUTIONS.map((caution) => (
           <Text key={caution} style={paper.line}>
-            • {caution}
+            • {t(`proposals.cautions.${caution}`)}
           </Text>
         ))}
         {publicProposal.state === 'accepted' || publicProposal.state === 'declined' ? (

@@ -2,6 +2,7 @@ import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import type { PlanningVisit } from '@/server/schedule/planning-repository'
 import { sift } from './accept-sift'
+import { said } from '@/domain/shared/said'
 
 const WINDOW = { earliest: '2027-04-01', best: '2027-04-10', latest: '2027-04-30' }
 const change = (key: string, over: Partial<PlanChange> = {}): PlanChange => ({
@@ -76,14 +77,14 @@ describe('what of a plan can still be taken over', () => {
     const { good, left } = sift([a, b, c], [toNine, toTen, change('d', { startTime: '12:00' })])
     expect(keys(good)).toEqual(['d'])
     expect(left).toMatchObject([
-      { key: 'b', why: 'its crew is at Site of c from 10:00 to 11:00 that day' },
-      { key: 'a', why: 'its crew is at Site of b from 09:00 to 10:00 that day' },
+      { key: 'b', why: said('schedule.leftOut.crewBusy', { site: 'Site of c', from: '10:00', to: '11:00' }) },
+      { key: 'a', why: said('schedule.leftOut.crewBusy', { site: 'Site of b', from: '09:00', to: '10:00' }) },
     ])
   })
   it.each([
-    ['taken off', [], 'taken off meanwhile'],
-    ['begun', [visit('a', { state: 'under-way' })], 'has begun meanwhile'],
-    ['changed', [visit('a', { version: 2 })], 'been changed meanwhile'],
+    ['taken off', [], 'schedule.leftOut.removed'],
+    ['begun', [visit('a', { state: 'under-way' })], 'schedule.leftOut.started'],
+    ['changed', [visit('a', { version: 2 })], 'schedule.leftOut.changed'],
   ])('a visit that was %s meanwhile is left, the rest is taken', (_, standing, why) => {
     const { good, left } = sift(standing, [
       change('a', { kind: 'moved', visitId: 'a' as VisitId, visitVersion: 1, startTime: '13:00' }),
@@ -100,7 +101,7 @@ describe('what of a plan can still be taken over', () => {
     ]
     const { good, left } = sift(standing, [change('a'), change('b', { startTime: '10:00' })])
     expect(keys(good)).toEqual(['b'])
-    expect(left[0]!.why).toBe('routine visit has been planned meanwhile')
+    expect(left[0]!.why).toBe(said('schedule.leftOut.plannedMeanwhile', { visit: 'routine visit' }))
   })
   it('the two days of one cleanout go together or not at all', () => {
     const first = change('a', { job: 'spring-cleanout', pair: 'a:second-day' })

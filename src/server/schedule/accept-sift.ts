@@ -5,6 +5,7 @@ import { clockAfter, overlapping } from '@/domain/schedule/clash'
 import type { LeftChange, PlanChange } from '@/domain/schedule/plan-run'
 import { holdsHours } from '@/domain/visits/visit'
 import type { PlanningVisit } from '@/server/schedule/planning-repository'
+import { said, type Said } from '@/domain/shared/said'
 
 /** One line of a crew's day: a change to take over, or a visit that stays as it is. */
 interface Slot {
@@ -26,12 +27,12 @@ export function sift(
 ): { good: PlanChange[]; left: LeftChange[] } {
   const byId = new Map(standing.map((v) => [v.id as string, v]))
   const left = new Map<string, LeftChange>()
-  const leave = (change: PlanChange, why: string) => {
+  const leave = (change: PlanChange, why: Said) => {
     if (!left.has(change.key))
       left.set(change.key, { key: change.key, siteName: change.siteName, job: change.job, why })
     // the two days of one cleanout go together or not at all
     const other = chosen.find((c) => c.key === change.pair)
-    if (other && !left.has(other.key)) leave(other, 'its other day cannot be accepted')
+    if (other && !left.has(other.key)) leave(other, said('schedule.leftOut.otherDay'))
   }
   for (const change of chosen) {
     const why = staleness(byId, standing, change)
@@ -50,15 +51,15 @@ function staleness(
   byId: ReadonlyMap<string, PlanningVisit>,
   standing: readonly PlanningVisit[],
   change: PlanChange,
-): string | undefined {
+): Said | undefined {
   if (change.kind === 'new')
     return plannedMeanwhile(standing, change)
-      ? `${visitType(change.job)!.name.toLowerCase()} has been planned meanwhile`
+      ? said('schedule.leftOut.plannedMeanwhile', { visit: visitType(change.job)!.name.toLowerCase() })
       : undefined
   const visit = byId.get(change.visitId!)
-  if (!visit) return 'this visit has been taken off meanwhile'
-  if (visit.state !== 'planned') return 'this visit has begun meanwhile'
-  return visit.version === change.visitVersion ? undefined : 'this visit has been changed meanwhile'
+  if (!visit) return said('schedule.leftOut.removed')
+  if (visit.state !== 'planned') return said('schedule.leftOut.started')
+  return visit.version === change.visitVersion ? undefined : said('schedule.leftOut.changed')
 }
 
 /** Whether someone else planned the job since the plan was made. */
@@ -81,7 +82,7 @@ function plannedMeanwhile(standing: readonly PlanningVisit[], change: PlanChange
 function firstClash(
   standing: readonly PlanningVisit[],
   good: readonly PlanChange[],
-): { change: PlanChange; why: string } | undefined {
+): { change: PlanChange; why: Said } | undefined {
   const moving = new Set(good.map((c) => c.visitId))
   const days = new Map<string, Slot[]>()
   const put = (crewId: string, day: string, slot: Slot) => {
@@ -106,7 +107,11 @@ function firstClash(
     if (clash)
       return {
         change,
-        why: `its crew is at ${clash.siteOf} from ${clash.startTime} to ${clockAfter(clash.startTime, clash.plannedMinutes)} that day`,
+        why: said('schedule.leftOut.crewBusy', {
+          site: clash.siteOf,
+          from: clash.startTime,
+          to: clockAfter(clash.startTime, clash.plannedMinutes),
+        }),
       }
   }
   return undefined

@@ -45,7 +45,9 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
     await lockCrews(trx, [...crews.keys()])
     const { good, left } = sift(await listPlanningVisits(trx, firstDay(chosen)), chosen)
     if (good.length === 0)
-      throw refused(said('schedule.problems.nothingAccepted', { siteName: left[0]!.siteName, why: left[0]!.why }))
+      throw refused(
+        said('schedule.problems.nothingAccepted', { siteName: left[0]!.siteName, why: { said: left[0]!.why } }),
+      )
     const taken: TakenVisit[] = []
     const made = new Map<string, VisitId>()
     // the first day of a piece of work before its second

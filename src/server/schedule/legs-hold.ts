@@ -25,9 +25,9 @@ export async function assertLegs(trx: Knex.Transaction, touched: readonly VisitI
       continue
     seen.add(second.id)
     const gap = daysBetween(first.day, second.day)
-    const where = `${second.siteName}: the cleanout begins on ${longDate(first.day)}, and its fish would come back on ${longDate(second.day)}`
-    if (gap < 1) throw refused(said('schedule.problems.beforeTheyWereTakenOut', { where }))
-    if (gap > MAX_DAYS_IN_TANKS) throw refused(said('schedule.problems.fishStayTanksOneNight', { where }))
+    const where = { site: second.siteName, first: longDate(first.day), second: longDate(second.day) }
+    if (gap < 1) throw refused(said('schedule.problems.beforeTheyWereTakenOut', where))
+    if (gap > MAX_DAYS_IN_TANKS) throw refused(said('schedule.problems.fishStayTanksOneNight', where))
     // once fish are in the tanks, any crew that may handle them is better than none
     if (first.state === 'planned' && second.crewId !== first.crewId)
       throw refused(

@@ -3,7 +3,7 @@ import { clockAfter, overlapping } from '@/domain/schedule/clash'
 import { refused } from '@/domain/shared/problems'
 import { holdsHours } from '@/domain/visits/visit'
 import { listVisitLines, type VisitLine } from '@/server/visits/visit-line-repository'
-import { said } from '@/domain/shared/said'
+import { said, type Said } from '@/domain/shared/said'
 
 /** Locks crews so that two planners cannot both find the same hours free. */
 export async function lockCrews(trx: Knex.Transaction, crewIds: readonly string[]): Promise<void> {
@@ -14,7 +14,7 @@ export async function lockCrews(trx: Knex.Transaction, crewIds: readonly string[
 export async function assertNoOverlap(
   trx: Knex.Transaction,
   touched: readonly { readonly crewId: string; readonly day: string }[],
-  mend: string,
+  mend: Said,
 ): Promise<void> {
   if (touched.length === 0) return
   const days = new Map(touched.map((t) => [`${t.crewId} ${t.day}`, t]))
@@ -42,7 +42,7 @@ export async function assertNoOverlap(
             clockAfter: clockAfter(visit.startTime, visit.plannedMinutes),
             siteName2: clash.siteName,
             startTime: clash.startTime,
-            mend,
+            mend: { said: mend },
           }),
         )
     }

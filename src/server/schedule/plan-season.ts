@@ -10,13 +10,14 @@ import { proposalOf } from '@/server/schedule/propose'
 import { runMachine, type RunEnd, type RunUnderWay } from '@/server/platform/queue/run-machine'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { searchPlan } from './search-plan'
+import { firmTexts } from '@/messages/texts'
 
 const SEED = 20270301
 
 export const planRuns = runMachine<PlanRunId>({
   table: 'plan_runs',
   send: (trx, firmId, runId) => sendJobIn(trx, 'plan-season', { firmId, runId }),
-  brokeOff: 'The plan could not be worked out. Nothing was changed; try again.',
+  brokeOff: firmTexts()('schedule.runs.brokeOff'),
 })
 
 /** Works one plan out: reads everything, searches in a thread, writes what it found. Safe to be called twice. */

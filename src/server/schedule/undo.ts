@@ -9,11 +9,6 @@ import { changeVisit, findVisit } from '@/server/visits/visit-repository'
 import { assertNoOverlap, lockCrews } from './no-overlap'
 import { said } from '@/domain/shared/said'
 
-const BARRED_WORDS = {
-  begun: 'has begun',
-  notified: 'has been told to its customer',
-} as const
-
 const counted = ({ visits }: KeptTakeover): number => visits.filter((v) => !v.shifted).length
 
 /** The plan that was taken over last, and whether that can still be undone; null when there is none. */
@@ -54,7 +49,7 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
       throw refused(
         said('schedule.problems.planCannotUndoneMoreVisit', {
           siteName: barred.siteName,
-          value: BARRED_WORDS[barred.code],
+          barred: barred.code,
         }),
       )
     const back: { crewId: string; day: string }[] = []

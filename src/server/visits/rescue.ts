@@ -4,7 +4,7 @@ import type { PondId } from '@/domain/shared/ids'
 import { workingDay } from '@/domain/firm/firm-period'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { badField, notFound, ProblemError } from '@/domain/shared/problems'
-import { stageNote, type RescueInput } from '@/domain/visits/rescue'
+import type { RescueInput } from '@/domain/visits/rescue'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listDesigns } from '@/server/design/design-repository'
@@ -18,6 +18,8 @@ import { listLastReadings } from '@/server/water/reading-repository'
 import { todayIn } from '@/server/platform/today'
 import { planVisit } from './visit-planning'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
+import { stageNote } from '@/messages/visits/rescue-words'
 
 /** A full day is passed over; looked for so many days. */
 const MAX_DAYS_ON = 14
@@ -57,6 +59,7 @@ export async function startRescue(
     workingDay(periods),
     (day) => weeklyC?.[weekOf(day)] ?? null,
   )
+  const t = firmTexts()
   let before = ''
   const days: string[] = []
   for (const [i, stage] of plan.stages.entries()) {
@@ -69,7 +72,7 @@ export async function startRescue(
           day,
           startTime,
           crewId,
-          note: stageNote(stage, i, plan.stages.length),
+          note: stageNote(stage, i, plan.stages.length, t),
         })
         break
       } catch (error) {
@@ -90,7 +93,7 @@ export async function startRescue(
       await insertFollowUp(trx, actor.firmId, {
         pondId,
         visitId: null,
-        title: `Test after the rescue (${i + 1} of ${plan.finalTests.length}): two clean ones end it`,
+        title: t('visits.rescueStage.finalTest', { test: i + 1, of: plan.finalTests.length }),
         readings: ['tan', 'nitrite'],
         dueFrom: due,
         dueTo: addDays(due, 3),

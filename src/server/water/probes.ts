@@ -5,6 +5,7 @@ import type { OpenedKey } from '@/server/firm/api-key-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPonds } from '@/server/ponds/pond-repository'
 import { insertProbeReadings } from '@/server/water/reading-repository'
+import { firmTexts } from '@/messages/texts'
 
 /** A probe's clock may run ahead by this. */
 const AHEAD_S = 600
@@ -28,6 +29,7 @@ export async function takeProbeReadings(
 ): Promise<ProbeAnswer> {
   const nowS = now.getTime() / 1000
   const outcomes = readSenml(pack, nowS)
+  const t = firmTexts()
   return inFirm(key.firmId, async (trx) => {
     const ids = new Set(
       outcomes.flatMap((o) => (o.ok && UUID.test(o.reading.pondId) ? [o.reading.pondId.toLowerCase()] : [])),
@@ -41,12 +43,12 @@ export async function takeProbeReadings(
       }
       if (!outcome.ok) return say(outcome.message)
       const { pondId, kind, value, atS } = outcome.reading
-      if (!ponds.has(pondId.toLowerCase())) return say(`There is no pond ${pondId} here.`)
+      if (!ponds.has(pondId.toLowerCase())) return say(t('water.probes.noSuchPond', { pond: pondId }))
       if (judgeReading(kind, value) === 'impossible') {
         const [least, most] = READING_KINDS[kind].possible
-        return say(`${kind} cannot be ${value}; it lies between ${least} and ${most}.`)
+        return say(t('water.probes.impossible', { kind, value, from: least, to: most }))
       }
-      if (atS > nowS + AHEAD_S) return say('This time is still to come: set the probe’s clock.')
+      if (atS > nowS + AHEAD_S) return say(t('water.probes.future'))
       return [
         {
           pondId: pondId.toLowerCase() as PondId,

@@ -1,7 +1,7 @@
 import { type Texts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import type { FormatOptions } from '@/core/units/format'
-import { checkWords } from '@/messages/checks'
+import { checkWords } from '@/messages/design/checks'
 import type { Worked } from './use-design'
 import { VERDICT_NAMES } from './verdict-names'
 

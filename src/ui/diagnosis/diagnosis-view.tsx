@@ -17,15 +17,16 @@ import { visitType } from '@/core/visits/visit-types'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { allFindings, remedyPlan } from '@/domain/diagnosis/diagnosis'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
-import { remedyAmountWords } from '@/messages/amount-words'
+import { remedyAmountWords } from '@/messages/water/amount-words'
 import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
-import { doseProblemWords } from '@/messages/doses'
+import { doseProblemWords } from '@/messages/water/doses'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import { FindingQuestion } from './finding-question'
 import { SavedDiagnoses } from './saved-diagnoses'
+import { saidWords } from '@/messages/said'
 
 const SHOWN = 5
 const MIN_SHOWN = 0.02
@@ -216,7 +217,7 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
       <ol className="mb-2">
         {plan.map((step) => (
           <li key={step.title}>
-            {step.title}{' '}
+            {saidWords(step.title, t)}{' '}
             <span className="soft small">
               {shortDate(step.from)} – {shortDate(step.to)}
             </span>{' '}

@@ -2,6 +2,7 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import { FINDINGS, type FindingKey } from '@/core/diagnosis/findings'
 import type { KnownFinding } from '@/domain/diagnosis/diagnosis'
+import { saidWords } from '@/messages/said'
 
 interface FindingQuestionProps {
   readonly finding: FindingKey
@@ -30,7 +31,10 @@ export function FindingQuestion({ finding, told, known, onSay, next = false }: F
         {known && told === undefined ? (
           <span className="soft small">
             {' '}
-            {t('diagnosis.findingQuestion.by', { found: known.found ? 'yes' : 'no', source: known.source })}
+            {t('diagnosis.findingQuestion.by', {
+              found: known.found ? 'yes' : 'no',
+              source: saidWords(known.source, t),
+            })}
           </span>
         ) : null}
       </span>

@@ -7,7 +7,7 @@ import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { jobName } from '@/messages/planning'
+import { jobName } from '@/messages/schedule/planning'
 import { sendFile, type SendProblem } from '@/ui/send'
 import type { ExchangeData } from './exchange-view'
 

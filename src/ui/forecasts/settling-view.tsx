@@ -11,7 +11,6 @@ import {
   SETTLING_KINDS,
   SETTLING_TESTS,
   settlingRuns,
-  settlingWords,
   type Expectation,
   type Settling,
   type SettlingKind,
@@ -25,6 +24,7 @@ import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 import { ForecastCharts } from './forecast-charts'
 import { useComparison } from './use-comparison'
+import { settlingWords } from '@/messages/forecasts/settling-words'
 
 /** Runs begin when the figures have stood still for so long, ms. */
 const SETTLED_MS = 400
@@ -179,7 +179,7 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
     <section className="sheet" aria-label={t('forecasts.settlingView.whatExpect')}>
       <h2>{t('forecasts.settlingView.whatExpect')}</h2>
       <p>
-        {answer()} {settlingWords(expected)}
+        {answer()} {settlingWords(expected, t)}
       </p>
       <div className="notebook" tabIndex={0} role="group" aria-label={t('forecasts.settlingView.expectedWeekWeek')}>
         <table className="table table-sm mb-1">

@@ -1,29 +1,34 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { useTexts, type Texts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import {
   AS_IT_IS,
   MAX_OPTIONS,
   newOption,
   nextTime,
-  TEMPLATES,
   type WhatIfOption,
   type WhatIfInput,
 } from '@/domain/forecasts/what-if'
 import { USUAL_EVENT, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
+import { WHAT_IF_TEMPLATES } from '@/domain/forecasts/what-if-templates'
 
 const USUAL_MEMBERS = 60
 
-const templateOf = (key: string, { today, built }: Pick<WhatIfPageData, 'today' | 'built'>): WhatIfInput => {
-  const { name, season, days, start, options } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]!
+const templateOf = (
+  asked: string,
+  { today, built }: Pick<WhatIfPageData, 'today' | 'built'>,
+  t: Texts,
+): WhatIfInput => {
+  const { key, season, days, start, options } =
+    WHAT_IF_TEMPLATES.find((template) => template.key === asked) ?? WHAT_IF_TEMPLATES[0]!
   return {
-    name,
+    name: t(`forecasts.templateNames.${key}`),
     from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
     days,
     start: start ?? 'settled',
     members: USUAL_MEMBERS,
-    options: [...options],
+    options: options.map(({ option, changes }) => newOption(t(`forecasts.templateOptions.${option}`), changes)),
   }
 }
 
@@ -37,16 +42,16 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
     const filter = data.model?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
     if (filter)
       return {
-        ...templateOf('bigger', data),
+        ...templateOf('bigger', data, t),
         name: filter.name,
         options: [newOption(t('forecasts.useWhatIf.asItIs')), newOption(filter.name, { filter: filter.key })],
       }
-    return templateOf(begin ?? 'staged', data)
+    return templateOf(begin ?? 'staged', data, t)
   })
   /** Ready-made question it was begun from; '' for one of the firm's own. */
   const [template, setTemplate] = useState(() => {
     if (data.saved.some((s) => s.id === saved)) return ''
-    if (TEMPLATES.some((template) => template.key === begin)) return begin!
+    if (WHAT_IF_TEMPLATES.some((template) => template.key === begin)) return begin!
     if (begin) return ''
     return 'staged'
   })
@@ -71,7 +76,7 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
     template,
     begin: (template: string) => {
       setTemplate(template)
-      setWhatIf({ ...templateOf(template, data), members: whatIf.members })
+      setWhatIf({ ...templateOf(template, data, t), members: whatIf.members })
       setChosen(0)
     },
     open: (kept: WhatIfInput) => {

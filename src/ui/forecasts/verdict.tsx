@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
-import { verdictLines } from '@/messages/what-if-words'
+import { verdictLines } from '@/messages/forecasts/what-if-words'
 import type { Measures } from '@/core/ecosystem/measures'
 import { Swatch } from './option-ink'
 

@@ -2,7 +2,7 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
-import { WhatIfInput, comparisonOf, MAX_OPTIONS, TEMPLATES } from '@/domain/forecasts/what-if'
+import { WhatIfInput, comparisonOf, MAX_OPTIONS } from '@/domain/forecasts/what-if'
 import { START_KINDS } from '@/core/ecosystem/start'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -19,6 +19,7 @@ import { Verdict } from './verdict'
 import { OptionEditor } from './option-editor'
 import { Swatch } from './option-ink'
 import { saidWords } from '@/messages/said'
+import { WHAT_IF_TEMPLATES } from '@/domain/forecasts/what-if-templates'
 
 const SPANS = [
   { value: '30', label: textId('forecasts.whatIfView.month') },
@@ -86,7 +87,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
                 label={t('forecasts.whatIfView.beginFrom')}
                 options={[
                   ...(state.template === '' ? [{ value: '', label: t('forecasts.whatIfView.questionOurOwn') }] : []),
-                  ...TEMPLATES.map((template) => ({ value: template.key, label: template.name })),
+                  ...WHAT_IF_TEMPLATES.map(({ key }) => ({ value: key, label: t(`forecasts.templateNames.${key}`) })),
                 ]}
                 value={state.template}
                 onChange={(e) => state.begin(e.target.value)}

@@ -1,6 +1,7 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { DEFAULT_TEMPLATES } from '@/domain/messages/notice'
+import { defaultTemplates } from '@/messages/messages/notice-templates'
+import { firmTexts } from '@/messages/texts'
 import type { noticeBoard } from '@/server/messages/notices'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '@/ui/send'
@@ -42,7 +43,7 @@ const show = (over: object = {}) =>
             ],
             soonUntil: '2027-04-10',
             sent: [],
-            templates: DEFAULT_TEMPLATES,
+            templates: defaultTemplates(firmTexts()),
             version: 2,
             ...over,
           } as unknown as Data

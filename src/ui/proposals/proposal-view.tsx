@@ -43,7 +43,7 @@ export function ProposalView({ publicProposal, token }: { publicProposal: Public
         <h2>{t('proposals.proposalView.goodKnow')}</h2>
         <ul className="mb-0">
           {PROPOSAL_CAUTIONS.map((caution) => (
-            <li key={caution}>{caution}</li>
+            <li key={caution}>{t(`proposals.cautions.${caution}`)}</li>
           ))}
         </ul>
       </section>

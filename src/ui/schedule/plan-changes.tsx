@@ -3,7 +3,7 @@ import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
-import { jobName, tellWords, whyMovedWords } from '@/messages/planning'
+import { jobName, tellWords, whyMovedWords } from '@/messages/schedule/planning'
 import { mondayOf } from '@/core/numeric/calendar'
 
 interface PlanChangesProps {

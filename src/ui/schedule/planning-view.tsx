@@ -12,8 +12,8 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { blockedWords, jobName, relaxationWords } from '@/messages/planning'
-import { missedAdvice } from '@/messages/windows'
+import { blockedWords, jobName, relaxationWords } from '@/messages/schedule/planning'
+import { missedAdvice } from '@/messages/season/windows'
 import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
 import { CameUp } from './came-up'
@@ -24,6 +24,7 @@ import { isAsItIs, SideBySide, wishWords } from './side-by-side'
 import { PlanChanges } from './plan-changes'
 import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
+import { saidWords } from '@/messages/said'
 
 type Board = Awaited<ReturnType<typeof planningBoard>>
 type Corrections = Awaited<ReturnType<typeof durationsPage>>
@@ -209,7 +210,7 @@ function LeftOut({ left }: { left: readonly LeftChange[] }) {
       <ul className="plain-list mb-0">
         {left.map((l) => (
           <li key={l.key}>
-            {jobName(l.job)}, {l.siteName}: {l.why}.
+            {jobName(l.job)}, {l.siteName}: {saidWords(l.why, t)}.
           </li>
         ))}
       </ul>

@@ -141,7 +141,7 @@ export function ServicePlanForm({
             className="btn btn-sm btn-outline-secondary"
             onClick={() => put(template.lines)}
           >
-            {template.name}
+            {t(`schedule.servicePlanTemplates.${template.key}`)}
           </button>
         ))}
       </div>

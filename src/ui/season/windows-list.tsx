@@ -8,7 +8,7 @@ import type { JobWindow, Season } from '@/core/season/windows'
 import { shortDate } from '@/domain/shared/dates'
 import type { HouseRules } from '@/domain/house-rules/house-rules'
 import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
-import { whyThen } from '@/messages/windows'
+import { whyThen } from '@/messages/season/windows'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 

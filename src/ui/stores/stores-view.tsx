@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
-import { amountWords } from '@/messages/amount-words'
+import { amountWords } from '@/messages/water/amount-words'
 import { STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
 import type { storesPage } from '@/server/stores/stores'
 import { usePerson } from '@/ui/person-context'

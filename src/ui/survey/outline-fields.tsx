@@ -126,7 +126,10 @@ function CornerTable() {
   const open = (text: string, name: string) => {
     const read = outlineFromGeoJson(text)
     if (!read.ok) return setFileNote(`${name}: ${t(GEOJSON_WORDS[read.problem])}`)
-    setValue('points', read.value.map((p) => ({ xM: Number(p.xM.toFixed(3)), yM: Number(p.yM.toFixed(3)) })))
+    setValue(
+      'points',
+      read.value.map((p) => ({ xM: Number(p.xM.toFixed(3)), yM: Number(p.yM.toFixed(3)) })),
+    )
     setFileNote(t('survey.outlineFields.corners', { name, count: read.value.length }))
   }
   return (
@@ -161,11 +164,7 @@ function CornerTable() {
       </div>
       {listError ? <div className="field-error">{listError}</div> : null}
       <div className="d-flex gap-2 align-items-center">
-        <button
-          type="button"
-          className="btn btn-sm btn-outline-primary"
-          onClick={() => append({ xM: null, yM: null })}
-        >
+        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ xM: null, yM: null })}>
           {t('survey.outlineFields.addCorner')}
         </button>
         <FileButton label={t('survey.outlineFields.openGeojsonFile')} accept=".geojson,.json" onText={open} />

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { ammoniaWords } from '@/messages/ammonia-words'
+import { ammoniaWords } from '@/messages/water/ammonia-words'
 import { instant, longDate, shortDate } from '@/domain/shared/dates'
 import { clockAfter } from '@/domain/schedule/clash'
 import { readingQuantity } from '@/domain/water/reading-names'

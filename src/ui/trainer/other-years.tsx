@@ -8,7 +8,7 @@ import { trainerScenario } from '@/core/trainer/scenarios'
 import type { TrainerGame } from '@/domain/trainer/trainer-game'
 import { Verdict } from '@/ui/forecasts/verdict'
 import { Swatch } from '@/ui/forecasts/option-ink'
-import { luckWords } from '@/messages/trainer'
+import { luckWords } from '@/messages/trainer/trainer'
 import type { TrainingPondOf } from './use-season'
 
 const YEARS = 20

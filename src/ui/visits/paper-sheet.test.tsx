@@ -7,7 +7,7 @@ import type { PondId } from '@/domain/shared/ids'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
 import { STEP_GATES } from '@/core/visits/step'
-import { gateOnPaper } from '@/messages/gates-on-paper'
+import { gateOnPaper } from '@/messages/visits/gates-on-paper'
 import { textsIn } from '@/messages/texts'
 import { PaperSheet } from './paper-sheet'
 

@@ -78,7 +78,7 @@ describe('a rescue at the desk', () => {
     show()
     expect(stages()).toHaveLength(5)
     await type('Total ammonia (TAN)', '1.5')
-    expect(screen.getAllByText(/binder, daily by its label/).length).toBeGreaterThan(0)
+    expect(screen.getAllByText(/binder, daily as its label says/).length).toBeGreaterThan(0)
     expect(screen.getByText(/that leaves about ammonia 1 mg\/L/)).toBeInTheDocument()
     await userEvent.click(screen.getByLabelText('Has biological media'))
     expect(screen.queryByText('Rescue: half of the biological media')).not.toBeInTheDocument()

@@ -8,7 +8,8 @@ import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/shared/dates'
 import { workingDay } from '@/domain/firm/firm-period'
-import { stageLines, type RescueInput } from '@/domain/visits/rescue'
+import type { RescueInput } from '@/domain/visits/rescue'
+import { stageLines } from '@/messages/visits/rescue-words'
 import type { rescuePage } from '@/server/visits/rescue'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -197,7 +198,7 @@ export function RescueForm({ data }: { data: RescueData }) {
                   <strong>{visitType(stage.jobKey)!.name}</strong>
                 </p>
                 <ul className="mb-0">
-                  {stageLines(stage).map((line) => (
+                  {stageLines(stage, t).map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>

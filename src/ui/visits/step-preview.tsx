@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { VisitStep } from '@/core/visits/step'
-import { inUnits } from '@/messages/in-units'
+import { inUnits } from '@/messages/visits/in-units'
 import { useShow } from '@/ui/person-context'
 
 /** A step as the crew will see it, without a pond behind it. */

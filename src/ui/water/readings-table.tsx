@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
-import { ammoniaWords } from '@/messages/ammonia-words'
+import { ammoniaWords } from '@/messages/water/ammonia-words'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { usePerson, useShow } from '@/ui/person-context'
 

@@ -122,6 +122,9 @@ export const views = {
     rollWideUsed: 'Roll {widthM} wide, {usedM} used: {map}',
     offRoll: '{usedM} off the roll',
   },
+  cuttingPieces: {
+    bed: '{site}, bed of {pond}',
+  },
   cuttingView: {
     liner: 'Liner',
     underlayment: 'Underlayment',

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { GateOutcome } from '@/core/visits/gates/gate'
 import type { StopKind } from '@/domain/visits/step-gate'
-import { gateText } from '@/messages/gates'
+import { gateText } from '@/messages/visits/gates'
 import { useShow } from '@/ui/person-context'
 
 interface GateNoteProps {

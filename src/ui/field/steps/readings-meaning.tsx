@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { verdictOfLatest, type DatedReading } from '@/core/water/verdict'
-import { ammoniaWords } from '@/messages/ammonia-words'
+import { ammoniaWords } from '@/messages/water/ammonia-words'
 import { usePerson } from '@/ui/person-context'
 
 interface ReadingsMeaningProps {

@@ -48,8 +48,16 @@ export function unreadable(step: VisitStep, draft: StepDraft): AnswerProblem | n
       asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : [],
     )
   const paths = [
-    ...within('readings', draft.readings, (kind) => (step.readings as readonly string[] | undefined)?.includes(kind) ?? false),
-    ...within('figures', draft.figures, (figure) => (step.figures as readonly string[] | undefined)?.includes(figure) ?? false),
+    ...within(
+      'readings',
+      draft.readings,
+      (kind) => (step.readings as readonly string[] | undefined)?.includes(kind) ?? false,
+    ),
+    ...within(
+      'figures',
+      draft.figures,
+      (figure) => (step.figures as readonly string[] | undefined)?.includes(figure) ?? false,
+    ),
     ...within('fish', draft.fish, () => step.kind === 'count-fish'),
     ...within('losses', { count: draft.losses }, () => step.kind === 'count-fish'),
     ...within('doses', draft.doses, () => step.products !== undefined),

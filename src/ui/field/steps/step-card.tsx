@@ -9,7 +9,7 @@ import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/d
 import { amountsToday } from '@/domain/field/field-pack'
 import { figureScale } from '@/domain/visits/figure-scale'
 import { answerProblem } from '@/domain/visits/step-check'
-import { answerProblemWords, type AnswerProblemWords } from '@/messages/answer-problem'
+import { answerProblemWords, type AnswerProblemWords } from '@/messages/visits/answer-problem'
 import { judgeStep } from '@/domain/visits/step-gate'
 import {
   gateContext,
@@ -26,7 +26,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { ReadingField } from '@/ui/kit/reading-field'
 import { METHOD_NAMES } from '@/ui/water/log-readings-form'
-import { inUnits } from '@/messages/in-units'
+import { inUnits } from '@/messages/visits/in-units'
 import { useShow } from '@/ui/person-context'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { useField } from '@/ui/field/field-context'

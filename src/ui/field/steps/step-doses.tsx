@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { DOSE_STOPS } from '@/core/water/products'
 import type { StepDose } from '@/domain/water/dosing'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { doseProblemWords } from '@/messages/doses'
+import { doseProblemWords } from '@/messages/water/doses'
 import { useShow } from '@/ui/person-context'
 
 interface StepDosesProps {

@@ -1,9 +1,9 @@
 import { textsIn } from '@/messages/texts'
-import { VISIT_TYPES } from '../core/visits/visit-types'
+import { VISIT_TYPES } from '../../core/visits/visit-types'
 import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from './report-words'
 import { reportLetter } from './report-message'
-import type { VisitReport } from '../domain/visits/visit-report'
-import type { WaterMeaning } from '../domain/water/water-meaning'
+import type { VisitReport } from '../../domain/visits/visit-report'
+import type { WaterMeaning } from '../../domain/water/water-meaning'
 
 const t = textsIn('en')
 const report = (over: Partial<VisitReport> = {}): VisitReport => ({

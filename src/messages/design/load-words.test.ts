@@ -1,8 +1,8 @@
 import { DEFAULT_PRODUCTS } from '@/core/water/products'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
-import { amountWords, remedyAmountWords } from './amount-words'
+import { amountWords, remedyAmountWords } from '../water/amount-words'
 import { loadLines } from './load-words'
-import { textsIn } from './texts'
+import { textsIn } from '../texts'
 
 describe('amounts in words', () => {
   it.each([

@@ -1,4 +1,4 @@
-import { type Texts } from './texts'
+import { type Texts } from '../texts'
 import type { FishBackReason } from '@/core/visits/fish-back-gate'
 import type { QuantityKind } from '@/core/units/kinds'
 

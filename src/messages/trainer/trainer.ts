@@ -1,4 +1,4 @@
-import { type Texts } from './texts'
+import { type Texts } from '../texts'
 
 /** Whether it was judgement: the player's middle of other years against the season played, and against the house. */
 export function luckWords(points: number, middle: number, house: number, t: Texts): string {

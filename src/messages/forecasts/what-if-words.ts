@@ -1,5 +1,5 @@
-import { textId, type TextId, type Texts } from './texts'
-import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '../core/ecosystem/measures'
+import { textId, type TextId, type Texts } from '../texts'
+import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '../../core/ecosystem/measures'
 
 type Show = (value: number, kind: 'concentration' | 'length' | 'number') => string
 

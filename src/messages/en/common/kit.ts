@@ -65,6 +65,7 @@ export const kit = {
     tooLargeMb: 'This is larger than the limit of {most} MB.',
     otherVersion: 'This page belongs to another version of the program. Open it again.',
     atColumn: '{column}: {problem}',
+    atMostCharacters: 'At most {most} characters.',
   },
   /** What is not here: “That pond” in “That pond is not here.” */
   missing: {

@@ -1,4 +1,4 @@
-import { type Texts } from './texts'
+import { type Texts } from '../texts'
 import type { DoseProblem } from '@/core/water/products'
 import type { QuantityKind } from '@/core/units/kinds'
 

@@ -1,5 +1,5 @@
-import { en } from './en'
-import type { Catalogue, Texts } from './texts'
+import { en } from '../en'
+import type { Catalogue, Texts } from '../texts'
 import type { JobWindow } from '@/core/season/windows'
 import { dayMonth } from '@/domain/shared/dates'
 import type { HouseRules } from '@/domain/house-rules/house-rules'

@@ -8,7 +8,7 @@ import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
 import type { StepGate } from '@/core/visits/step'
 import type { QuantityKind } from '@/core/units/kinds'
 import { AMMONIA_BANDS } from '@/core/water/ammonia'
-import type { Texts } from './texts'
+import type { Texts } from '../texts'
 
 type Show = (value: number, kind: QuantityKind) => string
 

@@ -1,7 +1,7 @@
 import type { FieldProblem } from '@/domain/shared/problems'
 import type { Missing } from '@/domain/visits/visit-progress'
 import type { AnswerProblem } from '@/domain/visits/step-check'
-import type { Texts } from './texts'
+import type { Texts } from '../texts'
 
 /** A problem with a step's answer as it is shown: one sentence, and the same at the fields it is about. */
 export interface AnswerProblemWords {

@@ -2,7 +2,7 @@ import { STEP_FIGURES, type StepFigure } from '@/core/visits/figures'
 import type { FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { figureScale } from '@/domain/visits/figure-scale'
-import type { Texts } from './texts'
+import type { Texts } from '../texts'
 
 type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
 

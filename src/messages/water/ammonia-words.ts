@@ -1,7 +1,7 @@
-import { type Texts } from './texts'
-import { formatQuantity } from '../core/units/format'
-import type { UnitSystem } from '../core/units/systems'
-import type { ReadingKindName } from '../core/water/readings'
+import { type Texts } from '../texts'
+import { formatQuantity } from '../../core/units/format'
+import type { UnitSystem } from '../../core/units/systems'
+import type { ReadingKindName } from '../../core/water/readings'
 
 /** Smaller figures say nothing to anyone. */
 const SMALLEST_SHOWN_MGL = 0.01

@@ -1,12 +1,12 @@
-import { type Texts } from './texts'
-import { formatQuantity } from '../core/units/format'
-import type { UnitSystem } from '../core/units/systems'
-import { ammoniaWords } from './ammonia-words'
-import { longDate } from '../domain/shared/dates'
-import { readingQuantity, readingScale } from '../domain/water/reading-names'
+import { type Texts } from '../texts'
+import { formatQuantity } from '../../core/units/format'
+import type { UnitSystem } from '../../core/units/systems'
+import { ammoniaWords } from '../water/ammonia-words'
+import { longDate } from '../../domain/shared/dates'
+import { readingQuantity, readingScale } from '../../domain/water/reading-names'
 import { customerWords, doseLines, fishWords, notedLines, partWords } from './report-words'
-import type { VisitReport } from '../domain/visits/visit-report'
-import type { WaterMeaning } from '../domain/water/water-meaning'
+import type { VisitReport } from '../../domain/visits/visit-report'
+import type { WaterMeaning } from '../../domain/water/water-meaning'
 
 /** The report of a visit as a letter says it: what was done, how the water is, what was noted, what comes next. */
 export function reportLetter(

@@ -1,4 +1,4 @@
-import { type Texts } from './texts'
+import { type Texts } from '../texts'
 import type { GateReason } from '@/core/visits/gates/gate'
 import type { QuantityKind } from '@/core/units/kinds'
 import { fishBackText } from './fish-back'

@@ -1,12 +1,12 @@
-import { textId, type TextId, type Texts } from './texts'
-import { formatQuantity } from '../core/units/format'
-import type { UnitSystem } from '../core/units/systems'
-import { duration, longDate } from '../domain/shared/dates'
-import { amountWords } from './amount-words'
-import { readingQuantity, readingScale } from '../domain/water/reading-names'
-import type { Ending, FindingUse } from '../domain/visits/visit'
-import type { VisitReport } from '../domain/visits/visit-report'
-import type { WaterMeaning } from '../domain/water/water-meaning'
+import { textId, type TextId, type Texts } from '../texts'
+import { formatQuantity } from '../../core/units/format'
+import type { UnitSystem } from '../../core/units/systems'
+import { duration, longDate } from '../../domain/shared/dates'
+import { amountWords } from '../water/amount-words'
+import { readingQuantity, readingScale } from '../../domain/water/reading-names'
+import type { Ending, FindingUse } from '../../domain/visits/visit'
+import type { VisitReport } from '../../domain/visits/visit-report'
+import type { WaterMeaning } from '../../domain/water/water-meaning'
 
 const ENDED: Readonly<Record<Exclude<Ending, 'done'>, TextId>> = {
   'nobody-there': textId('visits.reportWords.nobodyThere'),

@@ -1,4 +1,4 @@
-import { type Texts } from './texts'
+import { type Texts } from '../texts'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import type { MoveProblem } from '@/core/schedule/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/schedule/plan/explain'

@@ -1,7 +1,7 @@
 import type { KIT } from '@/core/visits/planning-facts'
-import { textId, type Texts } from './texts'
-import { amountWords } from './amount-words'
-import type { LoadList } from '../domain/rounds/load-list'
+import { textId, type Texts } from '../texts'
+import { amountWords } from '../water/amount-words'
+import type { LoadList } from '../../domain/rounds/load-list'
 
 type Show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) => string
 

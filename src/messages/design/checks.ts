@@ -1,4 +1,4 @@
-import { textId, type Catalogue, type Texts } from './texts'
+import { textId, type Catalogue, type Texts } from '../texts'
 import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
 import type { FilterType } from '@/core/filter/types'
