@@ -43,7 +43,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   const flush = (await todo.getByRole('link', { name: 'Schedule: wetland flush' }).getAttribute('href'))!
   await page.goto(pond)
   await expect(
-    page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae'),
+    page.getByText('Check whether it is better: Green water: the filter is too small for what feeds the algae'),
   ).toBeVisible()
 
   // a visit for it, planned from the step, stands on the season

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { visitType } from '../visits/visit-types'
 import { WRITTEN_CASES, type WrittenCase } from './cases'
-import { CAUSE_KEYS, CAUSES, causeOf } from './causes'
+import { CAUSE_KEYS, CAUSES, causeOf, isUrgent } from './causes'
 import { diagnose } from './diagnose'
 import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type Findings } from './findings'
 
@@ -109,7 +109,8 @@ describe('the knowledge', () => {
   })
   it('sends sick fish to a specialist and warns where it can kill', () => {
     expect(CAUSES.infection.specialist).toBe('vet')
-    expect(CAUSES['hydrogen-sulfide'].urgent).toMatch(/out of vaults/)
-    expect(CAUSES['low-oxygen'].urgent).toMatch(/Air on/)
+    expect(isUrgent('hydrogen-sulfide')).toBe(true)
+    expect(isUrgent('low-oxygen')).toBe(true)
+    expect(isUrgent('duckweed')).toBe(false)
   })
 })

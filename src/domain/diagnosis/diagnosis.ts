@@ -5,7 +5,7 @@ import { addDays, daysBetween } from '../../core/numeric/calendar'
 import type { ReadingKindName } from '../../core/water/readings'
 import type { DiagnosisId, PondId } from '../shared/ids'
 import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
-import { inWords, said, type Said } from '../shared/said'
+import { said, type Said } from '../shared/said'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
@@ -162,11 +162,11 @@ const LOOK_AFTER_DAYS = 3
 
 /** The remedy as dated tasks, with a look at the end whether it worked. */
 export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
-  const { remedies, betterDays, name } = causeOf(cause)
-  const steps = remedies.map(({ text, jobKey, afterDays, dose }): PlanStep => {
+  const { remedies, betterDays } = causeOf(cause)
+  const steps = remedies.map(({ code, jobKey, afterDays, dose }): PlanStep => {
     const from = addDays(today, afterDays)
     return {
-      title: inWords(text),
+      title: said(`diagnosis.remedies.${code}`),
       from,
       to: addDays(from, STEP_SLACK_DAYS),
       jobKey: jobKey ?? null,
@@ -178,7 +178,7 @@ export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
   return [
     ...steps,
     {
-      title: said('diagnosis.remedyTask.check', { cause: name }),
+      title: said('diagnosis.remedyTask.check', { cause: { text: `diagnosis.causeNames.${cause}` } }),
       from: look,
       to: addDays(look, LOOK_AFTER_DAYS),
       jobKey: 'routine',

@@ -2,7 +2,7 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
+import { causeOf, isUrgent, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
 import {
   anythingWrong,
@@ -133,12 +133,11 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
 function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: boolean; onChoose: () => void }) {
   const t = useTexts()
 
-  const cause = causeOf(ranked.cause)
   const percent = Math.round(100 * ranked.likelihood)
   return (
     <li className={chosen ? 'chosen' : ''}>
       <button type="button" className="btn btn-link p-0 text-start" aria-pressed={chosen} onClick={onChoose}>
-        {cause.name}
+        {t(`diagnosis.causeNames.${ranked.cause}`)}
       </button>
       <span className="likelihood" aria-hidden="true">
         <span style={{ width: `${percent}%` }} />
@@ -161,7 +160,7 @@ function EvidenceWords({ title, list }: { title: string; list: readonly Evidence
       {list.slice(0, EVIDENCE_SHOWN).map((e, i) => (
         <span key={e.finding}>
           {i > 0 ? ' · ' : ''}
-          {FINDINGS[e.finding].question}{' '}
+          {t(`diagnosis.findings.${e.finding}`)}{' '}
           <em>{t(e.found ? 'diagnosis.diagnosisView.yes' : 'diagnosis.diagnosisView.no')}</em>
         </span>
       ))}
@@ -200,13 +199,13 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
   const t = useTexts()
 
   const { problem, save, saved } = useSave()
-  const { name, urgent, specialist, betterDays } = causeOf(cause)
+  const { specialist, betterDays } = causeOf(cause)
   const plan = remedyPlan(cause, data.today)
   return (
     <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDo')}>
       <h2>{t('diagnosis.diagnosisView.whatDo')}</h2>
-      <p className="mb-1">{name}</p>
-      {urgent ? <p className="verdict stop d-block text-start">{urgent}</p> : null}
+      <p className="mb-1">{t(`diagnosis.causeNames.${cause}`)}</p>
+      {isUrgent(cause) ? <p className="verdict stop d-block text-start">{t(`diagnosis.urgent.${cause}`)}</p> : null}
       {specialist ? (
         <p className="mb-1">
           {specialist === 'vet'

@@ -1,6 +1,6 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import { FINDINGS, type FindingKey } from '@/core/diagnosis/findings'
+import type { FindingKey } from '@/core/diagnosis/findings'
 import type { KnownFinding } from '@/domain/diagnosis/diagnosis'
 import { saidWords } from '@/messages/said'
 
@@ -22,7 +22,7 @@ const ANSWERS = [
 export function FindingQuestion({ finding, told, known, onSay, next = false }: FindingQuestionProps) {
   const t = useTexts()
 
-  const { question } = FINDINGS[finding]
+  const question = t(`diagnosis.findings.${finding}`)
   const stands = told ?? known?.found
   return (
     <div className={`finding ${next ? 'next' : ''}`} role="group" aria-label={question}>

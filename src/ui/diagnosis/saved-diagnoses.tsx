@@ -1,7 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { causeOf } from '@/core/diagnosis/causes'
-import { FINDINGS } from '@/core/diagnosis/findings'
 import { dayIn, longDate, shortDate } from '@/domain/shared/dates'
 import { DIAGNOSIS_OUTCOMES } from '@/domain/diagnosis/diagnosis'
 import type { CheckLine } from '@/domain/diagnosis/diagnosis-check'
@@ -50,7 +48,7 @@ export function SavedDiagnoses({ data }: { data: DiagnosisData }) {
 
           return (
             <li key={kept.id}>
-              {causeOf(kept.cause).name}
+              {t(`diagnosis.causeNames.${kept.cause}`)}
               <div className="soft small">
                 {kept.madeByName}, {longDate(kept.madeOn)}
                 {kept.betterFrom && kept.betterTo
@@ -142,7 +140,7 @@ function Line({ line }: { line: CheckLine }) {
   const test = line.tests[0]!
   const value = (v: number) => show(v, readingQuantity(test), { scale: readingScale(test), significant: 2 })
   const question =
-    line.what === 'clarity' ? t('diagnosis.savedDiagnoses.waterStillMurky') : FINDINGS[line.what].question
+    line.what === 'clarity' ? t('diagnosis.savedDiagnoses.waterStillMurky') : t(`diagnosis.findings.${line.what}`)
   if (line.stillSo === null)
     return (
       <>
