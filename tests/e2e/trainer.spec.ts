@@ -65,7 +65,7 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   await expect(tests.getByText(/mg\/L/).first()).toBeVisible()
   await goHome(page, 1, 13)
   await expect(pond.getByRole('img', { name: /water falls from the bed/ })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Notebook' })).toContainText('pump: started')
+  await expect(page.getByRole('region', { name: 'Notebook' })).toContainText('Pump: started')
 
   // what is on cannot be put on again; a bed that works is left alone
   await tasks.getByRole('tab', { name: 'Equipment' }).click()
@@ -85,7 +85,7 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   await expect(score).toContainText(/\d+ of 100 points/, { timeout: 30_000 })
   await expect(score).toContainText('This is your first season here.')
   const counted = page.getByRole('region', { name: 'Score by part' })
-  for (const way of ['Your season', 'As the house does it', 'Nothing done', 'Feed early, clean late'])
+  for (const way of ['Your season', 'By the house rules', 'Nothing done', 'Feed early, clean late'])
     await expect(counted).toContainText(way)
   await expect(counted.getByRole('row', { name: /Questions to the foreman/ })).toContainText('−2')
   const points = (

@@ -2,7 +2,7 @@ import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison/compari
 import { addDays, type IsoDate } from '../numeric/calendar'
 import type { Random } from '../numeric/random'
 import { minutesOf, NOTHING, Play, refusalsOf, type PlayResult, type WeekChoice } from './play'
-import type { Policy, TrainerScenario, WeekPlan } from './scenario'
+import type { ToldCode, Policy, TrainerScenario, WeekPlan } from './scenario'
 import { scoreOf, type Score } from './score'
 import type { KitTest } from './kit'
 import type { WeekView } from './view'
@@ -13,7 +13,7 @@ export function planBy(
   policy: Policy,
   view: WeekView,
   past: readonly WeekChoice[],
-): { choice: WeekChoice; why: string } {
+): { choice: WeekChoice; why: WeekPlan['why'] } {
   const tests = new Set<KitTest>()
   const plan: WeekPlan = policy(
     view,
@@ -69,7 +69,7 @@ export interface DebriefOptionPlayed {
   readonly score: Score
 }
 
-const NOTHING_DONE: Policy = () => ({ tasks: [], why: '' })
+const NOTHING_DONE: Policy = () => ({ tasks: [], why: null })
 
 /** The ways of a debrief in their order: the player's, the house's, nothing done, and what many would do. */
 export const DEBRIEF_OPTIONS = ['yours', 'house', 'nothing', 'temptation'] as const
@@ -106,7 +106,7 @@ export function morningsOf(world: TrainingWorld, choices: readonly WeekChoice[])
 export interface WeekStory {
   readonly week: number
   readonly date: IsoDate
-  readonly told: readonly string[]
+  readonly told: readonly ToldCode[]
   readonly done: WeekChoice
   readonly houseDone: WeekChoice
   readonly lost: number

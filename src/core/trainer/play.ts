@@ -18,6 +18,7 @@ import { sightsOf } from './sights'
 import type { Scene, WeekView } from './view'
 import { TRAINING_DEPTH_M, type TrainingWorld } from './world'
 import { recordOf } from '../numeric/record-of'
+import type { ToldCode } from './scenario'
 
 /** What the player did on one visit. */
 export interface WeekChoice {
@@ -111,7 +112,7 @@ export class Play {
   private last: Series
   private shoal: Shoal
   private lostThisWeek = 0
-  private told: string[] = []
+  private told: ToldCode[] = []
   private readonly columns: Record<OutputName, number[]>
   private readonly condition: number[] = []
   private readonly alive: number[] = []

@@ -7,6 +7,58 @@ import type { ScorePart } from './score'
 import type { TaskChoice } from './tasks'
 import type { WeekView } from './view'
 
+export type ScenarioKey = 'neglected' | 'first-season' | 'spring-rush' | 'winter'
+
+/** What is told of a surprise. */
+export type ToldCode =
+  | 'weekHeatLiesOver'
+  | 'stormWashedHalfFlower'
+  | 'beggedIGaveMore'
+  | 'myBrotherMovedHouse'
+  | 'neighboursBoyFedWhile'
+  | 'powerOutFromWednesday'
+  | 'cameUpSunnyDay'
+  | 'frostCameBackWeek'
+  | 'gutterCameDownStorm'
+  | 'breakerTrippedNoHum'
+  | 'tenDaysDeepFrost'
+  | 'weekWarmAprilFish'
+  | 'neighbourFeedingBreadHeap'
+
+/** Why somebody does what they do in a week. */
+export type WhyCode =
+  | 'waterPastLineNothing'
+  | 'airFirstMuchSludge'
+  | 'thirdFloorThirdWater'
+  | 'halfMediaPondWater'
+  | 'bedFlushedFromBelow'
+  | 'betweenTwoStagesPond'
+  | 'doneLookLetSettle'
+  | 'oneHardDayDone'
+  | 'nothingLivesBedYet'
+  | 'bedCarriesPondNow'
+  | 'ammoniaNitritePastLine'
+  | 'testsSayHowMuch'
+  | 'cleanPondHealthyPond'
+  | 'firstPumpBacteriaNeed'
+  | 'lastYearsStandComes'
+  | 'appetiteAheadBacteriaNo'
+  | 'thirdFloorTimeBefore'
+  | 'greenNearDateHired'
+  | 'stringAlgaeTakeWhat'
+  | 'nothingWouldSetBacteria'
+  | 'lookHungry'
+  | 'lastGoodRinseBefore'
+  | 'somethingAgainstGreen'
+  | 'otherPondsLouder'
+  | 'beforeLeavesNotAfter'
+  | 'whatGoneYellowCarries'
+  | 'leavesDownNetOff'
+  | 'pumpCanStopNight'
+  | 'waitSeason'
+  | 'lookWaterMovesHole'
+  | 'nothingHappensWinter'
+
 /** Something that nobody planned: it may come in one of its weeks, and the player hears of it a week later. */
 interface Surprise {
   readonly key: string
@@ -15,7 +67,7 @@ interface Surprise {
   /** First and last week it may come in, 0 the first. */
   readonly weeks: readonly [number, number]
   /** What is told at the next visit. */
-  readonly told: string
+  readonly told: ToldCode
   /** Days count from the beginning of its week. */
   readonly deeds: readonly (PondDeed & { readonly day: number })[]
 }
@@ -23,7 +75,8 @@ interface Surprise {
 /** What somebody does in a week, and why. */
 export interface WeekPlan {
   readonly tasks: readonly TaskChoice[]
-  readonly why: string
+  /** null where there is nothing to say. */
+  readonly why: WhyCode | null
 }
 
 /** Decides from what can be seen, and from tests as they are taken. */
@@ -31,16 +84,11 @@ export type Policy = (view: WeekView, test: (kind: KitTest) => number, past: rea
 
 /** One way to look after the pond that the debrief holds beside the player's. */
 interface TrainerOption {
-  readonly name: string
   readonly policy: Policy
 }
 
 export interface TrainerScenario {
-  readonly title: string
-  /** What the office tells the technician. */
-  readonly brief: string
-  /** What the customer cares about, in their own words. */
-  readonly wish: string
+  readonly key: ScenarioKey
   /** First day, MM-DD. */
   readonly startsOn: string
   readonly weeks: number
@@ -55,7 +103,7 @@ export interface TrainerScenario {
   /** What counts here, summing to 100. */
   readonly weights: Readonly<Partial<Record<ScorePart, number>>>
   /** Day of the run on which the customer wants clear water. */
-  readonly clearOn?: { readonly day: number; readonly words: string }
+  readonly clearOn?: { readonly day: number; readonly goal: 'spring-rush' | 'winter' }
   /** As the house does it: what the foreman says when asked. */
   readonly house: TrainerOption
   /** What many would do. */

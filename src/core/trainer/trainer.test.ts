@@ -40,7 +40,7 @@ describe.each(SCENARIO_KEYS)('the scenario %s', (key) => {
     while (!play.over) {
       const view = play.view()
       const { choice, why } = planBy(scenario.house.policy, view, past)
-      expect(why.length).toBeGreaterThan(15)
+      expect(why).not.toBeNull()
       expect(refusalsOf(choice, view, scenario.minutesPerWeek)).toEqual([])
       past.push(choice)
       play.advance(choice)
@@ -61,12 +61,12 @@ describe('a play', () => {
   })
 
   it('tells of a surprise at the visit after it, and not before', () => {
-    const sure = { ...world, surprises: [{ week: 1, told: 'The power was out.', events: [] }] }
+    const sure = { ...world, surprises: [{ week: 1, told: 'powerOutFromWednesday' as const, events: [] }] }
     const play = new Play(sure)
     play.advance(NOTHING)
     expect(play.view().told).toEqual([])
     play.advance(NOTHING)
-    expect(play.view().told).toEqual(['The power was out.'])
+    expect(play.view().told).toEqual(['powerOutFromWednesday'])
     play.advance(NOTHING)
     expect(play.view().told).toEqual([])
   })

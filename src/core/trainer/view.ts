@@ -1,6 +1,7 @@
 import type { IsoDate } from '../numeric/calendar'
 import type { KitTest } from './kit'
 import type { Sight } from './sights'
+import type { ToldCode } from './scenario'
 
 /** What is set on the pond: the player put it so, or was told. */
 export interface Fittings {
@@ -38,7 +39,7 @@ export interface WeekView {
   readonly date: IsoDate
   readonly sights: readonly Sight[]
   /** What the customer and neighbours tell. */
-  readonly told: readonly string[]
+  readonly told: readonly ToldCode[]
   readonly fish: { readonly alive: number; readonly lostThisWeek: number }
   readonly fittings: Fittings
   readonly scene: Scene

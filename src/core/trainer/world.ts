@@ -7,7 +7,7 @@ import { addDays, type IsoDate } from '../numeric/calendar'
 import { seededRandom } from '../numeric/random'
 import { plainDayOfYear, possibleWeather } from '../season/weather-ahead'
 import type { WeatherDay } from '../season/weather-year'
-import type { TrainerScenario } from './scenario'
+import type { ToldCode, TrainerScenario } from './scenario'
 
 /**
  * A scenario in one year: the weather, the biology and the surprises that a seed brings. The player knows none of
@@ -23,7 +23,11 @@ export interface TrainingWorld {
   /** The pond as it is handed over, and the last day's output before that. */
   readonly start: ReturnType<typeof simulate>
   /** By week. */
-  readonly surprises: readonly { readonly week: number; readonly told: string; readonly events: readonly PondEvent[] }[]
+  readonly surprises: readonly {
+    readonly week: number
+    readonly told: ToldCode
+    readonly events: readonly PondEvent[]
+  }[]
 }
 
 /** The training pond's deepest water, m. */

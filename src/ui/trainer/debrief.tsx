@@ -57,8 +57,8 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
   const names: Record<DebriefOption, string> = {
     yours: t('trainer.wayNames.yours'),
     nothing: t('trainer.wayNames.nothing'),
-    house: scenario.house.name,
-    temptation: scenario.temptation.name,
+    house: t('trainer.wayNames.house'),
+    temptation: t(`trainer.temptations.${scenario.key}`),
   }
   const { score } = told.options.yours
   const againstBest = () => {
@@ -105,7 +105,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
                 <tr key={part}>
                   <th scope="row" className="fw-normal">
                     {part === 'clearOn' && scenario.clearOn
-                      ? capital(scenario.clearOn.words)
+                      ? capital(t(`trainer.clearGoals.${scenario.clearOn.goal}`))
                       : t(`trainer.partNames.${part}`)}{' '}
                     <span className="soft">{t('trainer.debrief.of', { part: scenario.weights[part] ?? 0 })}</span>
                   </th>

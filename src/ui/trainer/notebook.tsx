@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { KIT_TESTS } from '@/core/trainer/kit'
-import { optionOf, trainerTask } from '@/core/trainer/tasks'
+import { taskChoiceWords } from '@/messages/trainer/task-words'
 import type { WeekChoice } from '@/core/trainer/play'
 import { dayMonth } from '@/domain/shared/dates'
 import { useKitWords } from './test-kit'
@@ -9,11 +9,7 @@ import type { Season } from './use-season'
 
 /** What was done, in words. */
 export const doneWords = ({ tasks }: WeekChoice, t: Texts): string =>
-  tasks.length === 0
-    ? t('trainer.notebook.looked')
-    : tasks
-        .map((choice) => `${trainerTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`)
-        .join('; ')
+  tasks.length === 0 ? t('trainer.notebook.looked') : tasks.map((choice) => taskChoiceWords(choice, t)).join('; ')
 
 /** The technician's own notes: only what was tested and done. */
 export function Notebook({ season }: { season: Season }) {

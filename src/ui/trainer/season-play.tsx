@@ -24,7 +24,7 @@ export function SeasonPlay({ data }: { data: TrainerGameData }) {
   return (
     <>
       <div className="page-head">
-        <h1>{scenario.title}</h1>
+        <h1>{t(`trainer.scenarioTitles.${scenario.key}`)}</h1>
         <Link href="/trainer">{t('trainer.seasonPlay.trainingPond')}</Link>
         {over ? null : (
           <span className="soft">

@@ -4,7 +4,8 @@ import { useState } from 'react'
 import { underIce } from '@/core/trainer/play'
 import {
   changesNothing,
-  optionOf,
+  isCautioned,
+  taskOptionKey,
   TRAINER_TASK_KEYS,
   trainerTask,
   TASK_GROUPS,
@@ -14,6 +15,7 @@ import {
 import type { WeekView } from '@/core/trainer/view'
 import { money } from '@/domain/prices/pricing'
 import type { Season } from './use-season'
+import { taskChoiceWords } from '@/messages/trainer/task-words'
 
 interface TaskProps {
   readonly season: Season
@@ -57,11 +59,11 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
         <ul className="chosen-tasks" aria-label={t('trainer.taskChoices.chosenVisit')}>
           {chosen.map((choice) => (
             <li key={choice.task}>
-              {trainerTask(choice.task).name}: {optionOf(choice)?.name}{' '}
+              {taskChoiceWords(choice, t)}{' '}
               <button
                 className="btn btn-sm btn-link p-0"
                 onClick={() => season.choose(choice.task, null)}
-                aria-label={t('trainer.taskChoices.leaveOut', { name: trainerTask(choice.task).name })}
+                aria-label={t('trainer.taskChoices.leaveOut', { name: t(`trainer.tasks.${choice.task}`) })}
               >
                 {t('trainer.taskChoices.leaveOut2')}
               </button>
@@ -76,10 +78,15 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
 function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: TrainerTaskKey }) {
   const t = useTexts()
 
-  const { name, options, caution } = trainerTask(task)
+  const { options } = trainerTask(task)
+  const name = t(`trainer.tasks.${task}`)
   const chosen = season.visit.tasks.find((choice) => choice.task === task)?.option ?? null
   const iced = underIce(task, view)
   const open = Object.entries(options).filter(([, option]) => !changesNothing(option, view.fittings))
+  const optionName = (option: string) => {
+    const key = taskOptionKey({ task, option })
+    return key ? t(`trainer.taskOptions.${key}`) : option
+  }
   return (
     <div className="task-line" role="group" aria-label={name}>
       <span className="name">{name}</span>
@@ -94,7 +101,7 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
               aria-pressed={chosen === key}
               onClick={() => season.choose(task, chosen === key ? null : key)}
             >
-              {option.name}{' '}
+              {optionName(key)}{' '}
               <span className="soft text-nowrap">
                 {t('trainer.taskChoices.min', {
                   minutes: option.minutes,
@@ -105,7 +112,9 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
           ))
         )}
       </div>
-      {chosen !== null && caution ? <p className="caution small mb-0">{caution}</p> : null}
+      {chosen !== null && isCautioned(task) ? (
+        <p className="caution small mb-0">{t(`trainer.taskCautions.${task}`)}</p>
+      ) : null}
     </div>
   )
 }
@@ -125,7 +134,7 @@ function nowSet({ fittings }: WeekView, t: Texts): string {
     ...(uv ? [t('trainer.taskChoices.uv')] : []),
     ...(aerator ? [t('trainer.taskChoices.aeratorRunning')] : []),
     ...(net ? [t('trainer.taskChoices.netOverPond')] : []),
-    ...(iceHole ? ['de-icer set in'] : []),
+    ...(iceHole ? [t('trainer.taskChoices.deIcerIn')] : []),
   ]
   return `${parts.join(' · ')}.`
 }

@@ -62,7 +62,8 @@ function ScenarioSheet({
 }) {
   const t = useTexts()
 
-  const { title, brief, weeks, minutesPerWeek } = trainerScenario(scenario)
+  const { weeks, minutesPerWeek } = trainerScenario(scenario)
+  const title = t(`trainer.scenarioTitles.${scenario}`)
   const open = games.find((g) => g.finishedAt === null)
   const done = games.filter((g) => g.points !== null)
   const best = done.reduce<(typeof done)[number] | null>(
@@ -77,7 +78,7 @@ function ScenarioSheet({
   return (
     <section className="sheet scenario" aria-label={title}>
       <h2>{title}</h2>
-      <p className="mb-1">{brief}</p>
+      <p className="mb-1">{t(`trainer.scenarioBriefs.${scenario}`)}</p>
       <p className="soft small mb-2">{t('trainer.trainerView.weeksMinutesSiteEach', { weeks, minutesPerWeek })}</p>
       <div className="scenario-line">
         {open ? (
@@ -122,7 +123,7 @@ function TeamSheet({ data }: { data: TrainerPageData }) {
                 .filter((result) => result.name === name)
                 .map((result) => (
                   <div key={result.scenario} className="team-line">
-                    <span>{trainerScenario(result.scenario).title}</span>
+                    <span>{t(`trainer.scenarioTitles.${result.scenario}`)}</span>
                     <span className="text-nowrap">
                       <Stars stars={result.stars} /> {result.best}
                     </span>

@@ -122,7 +122,7 @@ describe('a week on the training pond', () => {
     const again = showWeek({ visit: { ...NOTHING, asked: true } })
     expect(screen.getByText(/Hearing it again costs nothing/)).toBeInTheDocument()
     again.unmount()
-    showWeek({ advice: { choice: NOTHING, why: 'First the pump.' } })
+    showWeek({ advice: { choice: NOTHING, why: 'firstPumpBacteriaNeed' } })
     expect(inside('The foreman').getByText(/First the pump/)).toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Plan the visit like that' }))
     expect(calls.follow).toHaveBeenCalled()
@@ -183,7 +183,7 @@ describe('the notebook', () => {
     const rows = screen.getAllByRole('row').map((row) => row.textContent!)
     expect(rows[0]).toBe('WeekpHDone')
     expect(rows[1]).toMatch(/^2, .*visual check$/)
-    expect(rows[2]).toMatch(/^1, .*\d\.\d.*pump: started$/)
+    expect(rows[2]).toMatch(/^1, .*\d\.\d.*Pump: started$/)
   })
   it('is not there before there is anything in it', () => {
     const { container } = render(
@@ -213,7 +213,7 @@ describe('the seasons to play', () => {
         <TrainerView data={{ me: 'Tolly Brand', games: [], team: [], ...over } as unknown as TrainerPageData} />
       </AsPerson>,
     )
-  const winter = () => inside(trainerScenario('winter').title)
+  const winter = () => inside('Through the winter')
 
   it('are begun in a year that nobody knows', async () => {
     show()

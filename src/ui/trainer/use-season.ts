@@ -13,6 +13,7 @@ import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { send, type SendProblem } from '@/ui/send'
 import { useDraft } from '@/ui/use-draft'
 import type { TrainerWorker } from '@/workers/trainer.worker'
+import type { WeekPlan } from '@/core/trainer/scenario'
 
 /** @returns hands out the worker that runs the pond, begun when it is first asked for and ended with the page */
 function useTrainerWorker(): () => Remote<TrainerWorker> {
@@ -39,7 +40,7 @@ const KeptVisit = z.object({ week: z.int(), visit: WeekChoiceInput })
 
 interface Advice {
   readonly choice: WeekChoice
-  readonly why: string
+  readonly why: WeekPlan['why']
 }
 
 /** A season at play: what was done, this week's visit as it is put together, and what can be seen. */

@@ -34,7 +34,7 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
           </ul>
           {view.told.map((told) => (
             <p key={told} className="told mb-1">
-              {told}
+              {t(`trainer.told.${told}`)}
             </p>
           ))}
           {view.fish.lostThisWeek > 0 ? (
@@ -45,8 +45,8 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
         </section>
         {view.week === 0 ? (
           <section className="sheet" aria-label={t('trainer.weekSheet.job')}>
-            <p>{scenario.brief}</p>
-            <p className="told mb-1">{scenario.wish}</p>
+            <p>{t(`trainer.scenarioBriefs.${scenario.key}`)}</p>
+            <p className="told mb-1">{t(`trainer.scenarioWishes.${scenario.key}`)}</p>
             <p className="soft small mb-0">
               {t('trainer.weekSheet.minutesSiteEachWeek', { minutesPerWeek: scenario.minutesPerWeek })}
             </p>
@@ -88,7 +88,7 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
           {advice ? (
             <>
               <p className="mb-1">
-                <strong>{t('trainer.weekSheet.foreman2')}</strong> {advice.why}
+                <strong>{t('trainer.weekSheet.foreman2')}</strong> {advice.why ? t(`trainer.why.${advice.why}`) : ''}
               </p>
               <button className="btn btn-sm btn-outline-secondary" onClick={season.follow}>
                 {t('trainer.weekSheet.putVisitTogetherLike')}

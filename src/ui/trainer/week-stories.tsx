@@ -56,7 +56,7 @@ export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
                     {week.lost > 0 ? (
                       <span className="verdict stop">{t('trainer.weekStories.lost', { lost: week.lost })}</span>
                     ) : null}{' '}
-                    {week.told.join(' ')}
+                    {week.told.map((told) => t(`trainer.told.${told}`)).join(' ')}
                   </td>
                 </tr>
               )

@@ -6,10 +6,7 @@ const CYCLING_WEEKS = 12
 
 /** A bed without bacteria, fish that came too early, and a customer who likes to feed. */
 export const firstSeason: TrainerScenario = {
-  title: 'A new pond’s first season',
-  brief:
-    'The crew filled this pond last week: 20 m³, a planted upflow bed, everything clean and new. The customer could not wait and has put in twelve goldfish and carp already. You look in every week until the leaves turn.',
-  wish: '“Keep them all alive, please. The children have named them. And I would like to see them when I feed them.”',
+  key: 'first-season',
   startsOn: '04-25',
   weeks: WEEKS,
   minutesPerWeek: 120,
@@ -27,14 +24,14 @@ export const firstSeason: TrainerScenario = {
       key: 'gift',
       chance: 0.6,
       weeks: [5, 10],
-      told: '“My brother moved house. His five koi live here now, is that all right?”',
+      told: 'myBrotherMovedHouse',
       deeds: [{ kind: 'fish', massKg: 3, day: 3 }],
     },
     {
       key: 'feeding',
       chance: 0.6,
       weeks: [3, 12],
-      told: '“The neighbour’s boy fed them while we were away. He emptied the bucket.”',
+      told: 'neighboursBoyFedWhile',
       deeds: [
         { kind: 'feed', factor: 3, day: 1 },
         { kind: 'feed', factor: 1, day: 6 },
@@ -44,14 +41,14 @@ export const firstSeason: TrainerScenario = {
       key: 'heat',
       chance: 0.7,
       weeks: [9, 15],
-      told: 'A week of heat lies over the island.',
+      told: 'weekHeatLiesOver',
       deeds: [{ kind: 'heatwave', days: 8, warmerC: 6, day: 0 }],
     },
     {
       key: 'power',
       chance: 0.4,
       weeks: [8, 16],
-      told: '“The power was out from Wednesday noon until Thursday night.”',
+      told: 'powerOutFromWednesday',
       deeds: [
         { kind: 'pump', running: false, day: 2.5 },
         { kind: 'pump', running: true, day: 3.9 },
@@ -60,13 +57,12 @@ export const firstSeason: TrainerScenario = {
   ],
   weights: { fish: 40, safe: 20, clear: 15, fed: 10, thrift: 15 },
   house: {
-    name: 'As the house does it',
     policy: (view, test, past) => {
       const aid = firstAid(view)
       if (view.week === 0)
         return {
           tasks: [...aid, task('bacteria', 'media'), ...feedAt(view, 0.5), task('feed-kind', 'light')],
-          why: 'Nothing lives in the bed yet. Mature media bring what it lacks; little feed keeps ammonia low until it works.',
+          why: 'nothingLivesBedYet',
         }
       if (
         view.week > CYCLING_WEEKS &&
@@ -79,7 +75,7 @@ export const firstSeason: TrainerScenario = {
             ...feedAt(view, 1),
             ...(sees(view, 'string-algae-much') ? [task('string-algae', 'most')] : []),
           ],
-          why: 'The bed carries the pond now. Look, pull what grows too much, and leave the rest alone.',
+          why: 'bedCarriesPondNow',
         }
       const [tan, nitrite] = [test('tan'), test('nitrite')]
       const worst = Math.max(tan / 1, nitrite / 0.5)
@@ -91,7 +87,7 @@ export const firstSeason: TrainerScenario = {
             task('water-change', 'third'),
             ...(nitrite >= 1 && !done(past, 'salt') ? [task('salt', 'tenth')] : []),
           ],
-          why: 'Ammonia or nitrite is past the line: water out and in, less feed; salt where nitrite is high.',
+          why: 'ammoniaNitritePastLine',
         }
       return {
         tasks: [
@@ -101,12 +97,11 @@ export const firstSeason: TrainerScenario = {
             ? [task('string-algae', 'most')]
             : []),
         ],
-        why: 'Tests say how much the bed can carry: feed follows them, not the calendar.',
+        why: 'testsSayHowMuch',
       }
     },
   },
   temptation: {
-    name: 'Feed well and keep it spotless',
     policy: (view) => ({
       tasks: [
         ...firstAid(view),
@@ -114,7 +109,7 @@ export const firstSeason: TrainerScenario = {
         ...(view.week % 4 === 3 ? [task('rinse-media', 'tap')] : []),
         ...(view.week % 4 === 1 ? [task('water-change', 'third-tap')] : []),
       ],
-      why: 'A clean pond is a healthy pond, is it not?',
+      why: 'cleanPondHealthyPond',
     }),
   },
 }

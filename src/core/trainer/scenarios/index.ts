@@ -1,4 +1,6 @@
-import type { TrainerScenario } from '../scenario'
+import type { ScenarioKey, TrainerScenario } from '../scenario'
+
+export type { ScenarioKey } from '../scenario'
 import { firstSeason } from './first-season'
 import { neglected } from './neglected'
 import { springRush } from './spring-rush'
@@ -6,7 +8,6 @@ import { winter } from './winter'
 
 /** In the order they are offered: the gentlest first. */
 export const TRAINER_SCENARIOS = { neglected, 'first-season': firstSeason, 'spring-rush': springRush, winter } as const
-export type ScenarioKey = keyof typeof TRAINER_SCENARIOS
 export const SCENARIO_KEYS = Object.keys(TRAINER_SCENARIOS) as ScenarioKey[]
 
 export const trainerScenario = (key: ScenarioKey): TrainerScenario => TRAINER_SCENARIOS[key]

@@ -3,10 +3,7 @@ import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince 
 
 /** Sludge to the ankles, a bed full of it, and bacteria that are all the fish have. */
 export const neglected: TrainerScenario = {
-  title: 'The neglected pond',
-  brief:
-    'Nobody has touched this pond for two years. The floor is black, the falls run thin, string algae hang over everything; the fish look well. The customer has family coming in the summer and wants the pond of the brochure back.',
-  wish: '“Make it beautiful again, as fast as you can. But they are old fish, be careful with them.”',
+  key: 'neglected',
   startsOn: '04-15',
   weeks: 18,
   minutesPerWeek: 240,
@@ -26,27 +23,26 @@ export const neglected: TrainerScenario = {
       key: 'heat',
       chance: 0.7,
       weeks: [8, 14],
-      told: 'A week of heat lies over the island.',
+      told: 'weekHeatLiesOver',
       deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }],
     },
     {
       key: 'storm',
       chance: 0.6,
       weeks: [3, 12],
-      told: '“That storm washed half the flower bed in.”',
+      told: 'stormWashedHalfFlower',
       deeds: [{ kind: 'storm', rainMm: 45, siltGPerM3: 25, day: 4 }],
     },
     {
       key: 'feeding',
       chance: 0.5,
       weeks: [2, 10],
-      told: '“They begged, so I gave them more. They are always hungry in spring.”',
+      told: 'beggedIGaveMore',
       deeds: [{ kind: 'feed', factor: 2, day: 1 }],
     },
   ],
   weights: { fish: 40, safe: 25, clean: 20, fed: 5, thrift: 10 },
   house: {
-    name: 'In stages, as the house does it',
     policy: (view, test, past) => {
       const aid = [...firstAid(view), ...(view.week === 0 ? [task('aerator', 'on')] : [])]
       const [tan, nitrite] = view.week < 12 || view.told.length > 0 ? [test('tan'), test('nitrite')] : [0, 0]
@@ -58,39 +54,35 @@ export const neglected: TrainerScenario = {
             task('water-change', 'third'),
             ...(nitrite >= 1 && !done(past, 'salt') ? [task('salt', 'tenth')] : []),
           ],
-          why: 'The water is past its line: nothing is cleaned today. Water out and in, less feed.',
+          why: 'waterPastLineNothing',
         }
       const feed = feedAt(view, view.week < 6 ? 0.5 : 1)
       const string = sees(view, 'string-algae-much', 'string-algae-some') ? [task('string-algae', 'most')] : []
       if (view.week % 2 === 0 && view.week <= 8)
         return {
           tasks: [...aid, ...feed, ...string, task('vacuum', 'third'), task('water-change', 'third')],
-          why:
-            view.week === 0
-              ? 'Air first: so much sludge takes the oxygen of every warm night. Then a third of the floor and a third of the water.'
-              : 'A third of the floor, a third of the water: what is stirred up goes out with it.',
+          why: view.week === 0 ? 'airFirstMuchSludge' : 'thirdFloorThirdWater',
         }
       if ((view.week === 1 || view.week === 5) && !done(past.slice(-2), 'rinse-media'))
         return {
           tasks: [...aid, ...feed, ...string, task('rinse-media', 'half')],
-          why: 'Half of the media, in pond water, weeks apart: the other half keeps the fish alive.',
+          why: 'halfMediaPondWater',
         }
       if (view.week === 3)
         return {
           tasks: [...aid, ...feed, task('flush', 'once')],
-          why: 'The bed is flushed from below; its bacteria stay.',
+          why: 'bedFlushedFromBelow',
         }
       return {
         tasks: [...aid, ...feed, ...(weeksSince(past, 'string-algae') > 2 ? string : [])],
-        why: view.week < 12 ? 'Between two stages the pond rests.' : 'It is done. Look, and let it settle.',
+        why: view.week < 12 ? 'betweenTwoStagesPond' : 'doneLookLetSettle',
       }
     },
   },
   temptation: {
-    name: 'Everything in one day',
     policy: (view) => ({
       tasks: view.week === 0 ? [task('overhaul', 'day')] : [...firstAid(view), ...feedAt(view, 1)],
-      why: 'One hard day, and it is done.',
+      why: 'oneHardDayDone',
     }),
   },
 }
