@@ -4,6 +4,8 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/literata'
 import './theme.scss'
 import { currentActor } from '@/server/platform/http/page-actor'
+import { readerLocale } from '@/server/platform/http/reader-texts'
+import { TextsProvider } from '@/ui/kit/texts'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },
@@ -14,9 +16,12 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // the theme is a nicety: a lost database must not keep the page that says so from showing
   const actor = await currentActor().catch(() => null)
+  const locale = await readerLocale()
   return (
-    <html lang="en" data-bs-theme={actor?.preferences.theme ?? 'light'}>
-      <body>{children}</body>
+    <html lang={locale} data-bs-theme={actor?.preferences.theme ?? 'light'}>
+      <body>
+        <TextsProvider locale={locale}>{children}</TextsProvider>
+      </body>
     </html>
   )
 }

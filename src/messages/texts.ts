@@ -2,6 +2,7 @@ import { createTranslator } from 'use-intl/core'
 import type { ReactNode } from 'react'
 import { en } from './en'
 import type { TextKey } from './keys'
+import { marked } from './pseudo'
 
 export type { Catalogue, TextKey } from './keys'
 
@@ -24,8 +25,15 @@ export interface TextId {
 /** Names a text in a constant, to be said by `t` where it is shown. */
 export const textId = (key: TextKey): TextId => key as unknown as TextId
 
-export const LOCALES = ['en'] as const
+/** Languages; the second is made up of the first and marks every text, so that one outside the catalogue is seen. */
+export const LOCALES = ['en', 'en-XA'] as const
 export type Locale = (typeof LOCALES)[number]
+
+/** Where a browser keeps the language that its reader chose. */
+export const LOCALE_COOKIE = 'slow_reed_locale'
+
+/** Which language a person asked for; what is none of them is the first. */
+export const localeOf = (asked: string | undefined): Locale => LOCALES.find((locale) => locale === asked) ?? LOCALES[0]
 
 /** The texts of papers, letters and records, which are the firm's and not one reader's. */
 export const firmTexts = (): Texts => textsIn('en')
@@ -41,7 +49,7 @@ export function textsIn(locale: Locale): Texts {
   if (known) return known
   const texts = createTranslator({
     locale,
-    messages: en as Record<string, unknown>,
+    messages: (locale === 'en-XA' ? marked(en) : en) as Record<string, unknown>,
     // a record of an older day may hold a code that has no text any more: a page shows the code rather than nothing
     onError: (error) => {
       if (process.env.NODE_ENV !== 'production') throw error

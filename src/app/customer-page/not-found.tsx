@@ -1,9 +1,9 @@
-import { firmTexts } from '@/messages/texts'
 import { Door } from '@/ui/people/door'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
 /** For customers: nothing here leads into the firm's own pages. */
-export default function CustomerPageNotFound() {
-  const t = firmTexts()
+export default async function CustomerPageNotFound() {
+  const t = await readerTexts()
 
   return (
     <Door title={t('shell.gardenNotFound.pageNotHereAny')}>

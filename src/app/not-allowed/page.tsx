@@ -1,9 +1,9 @@
-import { firmTexts } from '@/messages/texts'
 import Link from 'next/link'
 import { Door } from '@/ui/people/door'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
-export default function NotAllowed() {
-  const t = firmTexts()
+export default async function NotAllowed() {
+  const t = await readerTexts()
 
   return (
     <Door title={t('shell.notAllowed.notAccount')}>

@@ -1,9 +1,9 @@
-import { firmTexts } from '@/messages/texts'
 import { Door } from '@/ui/people/door'
 import { WaitForDatabase } from '@/ui/shell/wait-for-database'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
-export default function Unavailable() {
-  const t = firmTexts()
+export default async function Unavailable() {
+  const t = await readerTexts()
 
   return (
     <Door title={t('shell.unavailable.databaseCannotReached')}>

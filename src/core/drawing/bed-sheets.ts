@@ -193,11 +193,7 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
         points: rectangle(0, base, lengthM, top),
         fill: granular ? layer.material : 'modules',
       },
-      label(
-        nameX,
-        (base + top) / 2,
-        `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}`,
-      ),
+      label(nameX, (base + top) / 2, `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name}`),
     )
     base = top
   })

@@ -9,6 +9,8 @@ export interface EquipmentKind {
   readonly everyDays: number
   readonly minutes: number
   readonly prefers: readonly string[]
+  /** Whether the work needs a new part on the truck. */
+  readonly brings: boolean
 }
 
 /** @source trade intervals; a firm sets its own with each piece */
@@ -17,6 +19,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'uv-lamp',
     name: 'UV lamp',
     task: 'Renew the UV lamp',
+    brings: true,
     everyDays: 365,
     minutes: 20,
     prefers: ['spring-startup', 'spring-cleanout', 'routine'],
@@ -25,6 +28,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'filter-pads',
     name: 'Filter pads',
     task: 'Renew the filter pads',
+    brings: true,
     everyDays: 730,
     minutes: 20,
     prefers: ['spring-cleanout', 'spring-startup', 'routine'],
@@ -33,6 +37,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'ioniser-probe',
     name: 'Ioniser probe',
     task: 'Clean or renew the ioniser probe',
+    brings: true,
     everyDays: 365,
     minutes: 15,
     prefers: ['spring-startup', 'routine'],
@@ -41,6 +46,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'pump',
     name: 'Pump',
     task: 'Service the pump',
+    brings: false,
     everyDays: 730,
     minutes: 40,
     prefers: ['winter-shutdown', 'spring-cleanout', 'spring-startup'],
@@ -49,6 +55,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'dosing-unit',
     name: 'Dosing unit',
     task: 'Put in a new dosing pack',
+    brings: true,
     everyDays: 30,
     minutes: 5,
     prefers: ['routine', 'plant-care'],
@@ -57,6 +64,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'de-icer',
     name: 'De-icer',
     task: 'Check the de-icer',
+    brings: false,
     everyDays: 365,
     minutes: 10,
     prefers: ['winter-shutdown', 'winter-check', 'netting'],
@@ -65,6 +73,7 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     key: 'aerator',
     name: 'Aerator',
     task: 'Renew the aerator’s membrane and filter',
+    brings: true,
     everyDays: 365,
     minutes: 20,
     prefers: ['winter-shutdown', 'routine'],

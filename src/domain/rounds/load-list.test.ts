@@ -28,6 +28,7 @@ describe('the load list', () => {
     const list = loadList(
       [visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')],
       productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK),
+      new Set(),
     )
     const of = (name: RegExp) => list.products.find((p) => name.test(p.name))
     // each refill in whole half scoops of 15 g
@@ -41,7 +42,7 @@ describe('the load list', () => {
     expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])
   })
   it('leaves out what is done, and doses nothing for visits that dose by the label on site', () => {
-    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({
+    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')], [], new Set())).toEqual({
       kit: [],
       tank: null,
       products: [],
@@ -52,10 +53,10 @@ describe('the load list', () => {
   it('names what tasks bring along, and the kit of a second job', () => {
     const tasks = [
       { id: 'e-1', title: 'Renew the UV lamp: clarifier' },
-      { id: 'f-1', title: 'Look at the edge' },
+      { id: 'f-1', title: 'Renew nothing: look at the edge' },
     ]
-    const list = loadList([{ ...visit('routine'), tasks, also: ['wetland-flush'] }])
-    expect(list.parts).toEqual(['For Lark House: renew the uv lamp: clarifier'])
+    const list = loadList([{ ...visit('routine'), tasks, also: ['wetland-flush'] }], [], new Set(['e-1']))
+    expect(list.parts).toEqual([{ site: 'Lark House', task: 'Renew the UV lamp: clarifier' }])
     expect(list.kit).toEqual(['flush-pump'])
   })
 })

@@ -12,16 +12,18 @@ export interface LoadList {
   /** Tap water that the day's refills take, m³. */
   readonly tapWaterM3: number
   /** Lamps, pads and packs that tasks of the day ask for. */
-  readonly parts: readonly string[]
+  readonly parts: readonly { readonly site: string; readonly task: string }[]
 }
 
-/** Tasks that bring something along say so. */
-const NEEDS_PART = /renew|new |clean or renew/i
-
-/** What a truck carries for a day, summed over its stops. @param needs products that its steps will take */
+/**
+ * What a truck carries for a day, summed over its stops.
+ * @param needs products that its steps will take
+ * @param withPart tasks whose work needs a new part
+ */
 export function loadList(
   visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state' | 'tasks' | 'also' | 'siteName'>[],
-  needs: readonly ProductNeed[] = [],
+  needs: readonly ProductNeed[],
+  withPart: ReadonlySet<string>,
 ): LoadList {
   const toDo = visits.filter((v) => v.state !== 'done')
   const cleanouts = toDo.filter((v) => v.job.key === 'spring-cleanout')
@@ -38,9 +40,7 @@ export function loadList(
           },
     products: needs.map(({ product, amount }) => ({ name: product.name, amount, unit: product.unit })),
     parts: toDo.flatMap((v) =>
-      v.tasks
-        .filter((task) => NEEDS_PART.test(task.title))
-        .map((task) => `For ${v.siteName}: ${task.title.toLowerCase()}`),
+      v.tasks.filter((task) => withPart.has(task.id)).map((task) => ({ site: v.siteName, task: task.title })),
     ),
     tapWaterM3: cleanouts.reduce((sum, v) => sum + v.quantities.refillM3, 0),
   }

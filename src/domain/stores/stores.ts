@@ -26,8 +26,12 @@ export const StockItemInput = z.strictObject({
 })
 export type StockItemInput = z.infer<typeof StockItemInput>
 
+/** The unit of what is counted; what is weighed or measured has a unit of its own. */
+export const PIECES = 'pieces'
+
 /** received: came in; used: went out by hand; counted: set to what is there. */
 export const STOCK_MOVES = ['received', 'used', 'counted'] as const
+export type StockMoveKind = (typeof STOCK_MOVES)[number]
 export const StockMoveInput = z.strictObject({
   move: z.enum(STOCK_MOVES),
   amount: numberWithin([0, 1e7], 'stores.fields.amount', ''),

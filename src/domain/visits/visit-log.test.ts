@@ -163,7 +163,13 @@ describe('the report', () => {
     expect(writeReport(moved, stepStates(steps, log), log, [], 'Europe/Berlin').day).toBe('2027-03-24')
   })
   it('puts remarks in plain words', () =>
-    expect(report.sections[0]!.done[0]!.remark).toBe('5 koi, 3 goldfish · 1 lost'))
+    expect(report.sections[0]!.done[0]!.remark).toMatchObject({
+      fish: [
+        { species: 'koi', count: 5 },
+        { species: 'goldfish', count: 3 },
+      ],
+      losses: 1,
+    }))
 })
 
 describe('what the tests mean', () => {

@@ -1,4 +1,4 @@
-import { FISH_SPECIES } from '../../core/fish/species'
+import type { FishSpeciesKey } from '../../core/fish/species'
 import type { StepFigure } from '../../core/visits/figures'
 import type { VisitStep } from '../../core/visits/step'
 import { speciesName, type PlantAction } from '../plants/plants'
@@ -8,12 +8,20 @@ import { dayIn } from '../shared/dates'
 import { inOrder, unseenAnswers, type FishInTanks, type StepState } from './visit-progress'
 import type { Ending, Entry, FindingUse, VisitInContext } from './visit'
 
+/** What was answered, counted or signed at a step. */
+export interface ReportRemark {
+  readonly choice: string
+  readonly fish: readonly { readonly species: FishSpeciesKey; readonly count: number }[]
+  readonly losses: number
+  readonly signedBy: string
+}
+
 interface ReportSection {
   readonly title: string
   /** remark: for everybody; said: what the crew wrote beside it, for the office. */
   readonly done: readonly {
     readonly title: string
-    readonly remark: string
+    readonly remark: ReportRemark
     readonly said: string
     readonly figures: readonly (readonly [StepFigure, number])[]
   }[]
@@ -184,14 +192,12 @@ function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
 const figuresOf = (state: Extract<StepState, { status: 'done' }>): (readonly [StepFigure, number])[] =>
   (Object.entries(state.entry.answer.figures ?? {}) as [StepFigure, number][]).filter(([, value]) => value !== 0)
 
-function remark(step: VisitStep, state: Extract<StepState, { status: 'done' }>): string {
+function remark(step: VisitStep, state: Extract<StepState, { status: 'done' }>): ReportRemark {
   const { answer } = state.entry
-  const fish = answer.fish
-    ?.filter((line) => line.count > 0)
-    .map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`)
-    .join(', ')
-  const choice = step.choices?.find((c) => c.code === answer.choice)?.label
-  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '']
-    .filter(Boolean)
-    .join(' · ')
+  return {
+    choice: step.choices?.find((c) => c.code === answer.choice)?.label ?? '',
+    fish: answer.fish?.filter((line) => line.count > 0) ?? [],
+    losses: answer.losses ?? 0,
+    signedBy: answer.signedBy ?? '',
+  }
 }

@@ -18,6 +18,7 @@ export const customers = {
     showAll: 'Show all {count}',
   },
   customersView: {
+    noEmail: 'no e-mail',
     count: '{count} {count, plural, one {customer} other {customers}}',
     customersPlans: 'Customers',
     searchCustomers: 'Search customers',

@@ -111,6 +111,7 @@ export const forecasts = {
     plan: 'Schedule: {name}',
   },
   outlookView: {
+    floor: 'floor',
     water: 'Water',
     ammoniaTanMgL: 'Ammonia (TAN), mg/L',
     toxicAmmoniaMostDay: 'NH₃, daily peak, mg/L',
@@ -400,6 +401,7 @@ export const forecasts = {
   filterNames: {
     asItIs: 'As it is ({version})',
     suggested: 'As the house rules would size it',
+    version: 'Version {number}: {name}',
   },
   runs: {
     brokeOff: 'The forecast stopped early. What was calculated before is kept; try again.',

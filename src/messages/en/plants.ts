@@ -11,6 +11,9 @@ export const plants = {
     laterYear: 'Later this year ({count})',
   },
   allPlantsView: {
+    dueNow: 'now',
+    stored: 'stored{place, select, _ {} other {: {place}}}',
+    outside: 'outside',
     plants: 'Plants',
     noPondYet: 'no pond yet',
     allPonds: 'all ponds',

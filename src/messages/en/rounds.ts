@@ -99,6 +99,7 @@ export const rounds = {
       'First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, lifeline; labels and safety data sheets for everything carried',
     liftTwoPeopleMachine:
       'Lift anything above 25 kg with two people or a machine. Carry chemicals closed and apart, and never mix them.',
+    part: 'For {site}: {task}',
   },
   daySheetPdf: {
     appAdvisesLocalCodes: 'The app advises; local codes and licensed practice decide.',

@@ -96,6 +96,7 @@ export const schedule = {
     keptNextPlanReckons: 'Saved. The next plan will use it.',
   },
   planChanges: {
+    new: 'new',
     visits: '{count} {count, plural, one {visit} other {visits}}',
     changes: 'Changes',
     customersKnow: '{toTell} {toTell, plural, one {customer has} other {customers have}} been notified',

@@ -124,6 +124,7 @@ export const season = {
     at: '{job} at {siteName}, {at}, {crew}, {state}{promised}',
   },
   yearChart: {
+    today: 'today',
     jan: 'Jan',
     feb: 'Feb',
     mar: 'Mar',

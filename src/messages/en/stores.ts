@@ -34,6 +34,7 @@ export const stores = {
     takeOutBook2: 'Remove product',
   },
   storesView: {
+    pieces: '{count, plural, one {# piece} other {# pieces}}',
     stores: 'Stores',
     reckonedPlannedUntil: 'Based on {visits} planned {visits, plural, one {visit} other {visits}} until {until}.',
     shelf: 'Stock on hand',
@@ -144,6 +145,10 @@ export const stores = {
   cuttings: {
     name: '{species}, rooted pieces',
     place: 'Holding bed',
-    unit: 'pieces',
+  },
+  moveNames: {
+    received: 'received',
+    used: 'used',
+    counted: 'counted',
   },
 } as const

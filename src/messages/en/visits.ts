@@ -376,4 +376,8 @@ export const visits = {
   followUps: {
     comeBack: 'Come back for: {visit} ({ending}: {reason})',
   },
+  remarks: {
+    losses: '{count} lost',
+    signedBy: 'told {name}',
+  },
 } as const

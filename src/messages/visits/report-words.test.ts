@@ -13,8 +13,13 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
     {
       title: 'Rinse',
       done: [
-        { title: 'Rinse the falls', remark: '', said: 'lip loose', figures: [] },
-        { title: 'Rinse the floor', remark: '', said: '', figures: [] },
+        {
+          title: 'Rinse the falls',
+          remark: { choice: '', fish: [], losses: 0, signedBy: '' },
+          said: 'lip loose',
+          figures: [],
+        },
+        { title: 'Rinse the floor', remark: { choice: '', fish: [], losses: 0, signedBy: '' }, said: '', figures: [] },
       ],
     },
   ],

@@ -7,6 +7,8 @@ import { readingQuantity, readingScale } from '../../domain/water/reading-names'
 import type { Ending, FindingUse } from '../../domain/visits/visit'
 import type { VisitReport } from '../../domain/visits/visit-report'
 import type { WaterMeaning } from '../../domain/water/water-meaning'
+import { FISH_SPECIES } from '@/core/fish/species'
+import type { ReportRemark } from '@/domain/visits/visit-report'
 
 const ENDED: Readonly<Record<Exclude<Ending, 'done'>, TextId>> = {
   'nobody-there': textId('visits.reportWords.nobodyThere'),
@@ -105,3 +107,14 @@ export const officeLines = (report: VisitReport, t: Texts): string[] => [
     (item) => `${item.name}: ${item.minutes === null ? t('visits.reportWords.timeNotEnded') : duration(item.minutes)}`,
   ),
 ]
+
+/** What was answered, counted or signed at a step, in a few words; '' where there is nothing to say. */
+export const remarkWords = ({ choice, fish, losses, signedBy }: ReportRemark, t: Texts): string =>
+  [
+    choice,
+    fish.map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`).join(', '),
+    losses > 0 ? t('visits.remarks.losses', { count: losses }) : '',
+    signedBy ? t('visits.remarks.signedBy', { name: signedBy }) : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')

@@ -3,7 +3,7 @@ import type { Knex } from 'knex'
 import type { PondTask } from '@/core/schedule/needs/pond-work'
 import { equipmentKind, type Rest } from '@/core/visits/equipment-care'
 import { taskStepKey } from '@/core/visits/compose-job'
-import { equipmentDue, type EquipmentInput, type OneOffInput } from '@/domain/equipment/equipment'
+import { equipmentDue, type Equipment, type EquipmentInput, type OneOffInput } from '@/domain/equipment/equipment'
 import type { FollowUpId, PondId } from '@/domain/shared/ids'
 import { badField, notFound } from '@/domain/shared/problems'
 import type { VisitInContext } from '@/domain/visits/visit'
@@ -28,6 +28,10 @@ import { said } from '@/domain/shared/said'
 /** A task's id says what it comes from. */
 const FOLLOW_UP = 'f-'
 const EQUIPMENT = 'e-'
+
+/** Tasks of the firm's equipment whose work needs a new part on the truck. */
+export const tasksWithPart = (equipment: readonly Equipment[]): ReadonlySet<string> =>
+  new Set(equipment.flatMap(({ id, kind }) => (equipmentKind(kind)!.brings ? [`${EQUIPMENT}${id}`] : [])))
 
 /**
  * Everything that falls due at the firm's ponds until a day, beside agreed jobs.

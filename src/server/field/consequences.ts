@@ -234,7 +234,7 @@ async function bookUse(
           {
             itemId: item.id,
             amount: -amount,
-            move: 'used',
+            move: 'used' as const,
             note: `${visit.job.name}, ${visit.siteName}`,
             visitId: visit.id,
           },

@@ -86,7 +86,7 @@ export async function pondModel(
     const own = d.builtBed ?? d.bed
     return {
       key: d.id,
-      name: `Version ${d.number}: ${d.name}`,
+      name: firmTexts()('forecasts.filterNames.version', { number: d.number, name: d.name }),
       filter: ecoFilterOf(own, worked(own)),
       fallM: fallOf(own),
     }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FirmId, VisitId } from '@/domain/shared/ids'
 import { speciesName } from '@/domain/plants/plants'
-import { StockItemInput, type StockItem } from '@/domain/stores/stores'
+import { PIECES, StockItemInput, type StockItem } from '@/domain/stores/stores'
 import { insertStockItem, listStock, type NewMove } from '@/server/stores/stock-repository'
 import { firmTexts } from '@/messages/texts'
 
@@ -16,7 +16,7 @@ const shelf = (species: string): StockItemInput =>
   StockItemInput.parse({
     name: firmTexts()('stores.cuttings.name', { species: speciesName(species) }),
     kind: 'plant',
-    unit: firmTexts()('stores.cuttings.unit'),
+    unit: PIECES,
     least: 0,
     speciesKey: species,
     place: firmTexts()('stores.cuttings.place'),

@@ -23,6 +23,8 @@ import { findProducts } from '@/server/stores/product-repository'
 import { todayIn } from '@/server/platform/today'
 import { comingVisits } from '@/server/stores/stores'
 import { may } from '@/domain/people/roles'
+import { listEquipment } from '@/server/equipment/equipment-repository'
+import { tasksWithPart } from '@/server/equipment/tasks'
 
 /** Crews × the seven days of a week. */
 export async function roundsPage(actor: Actor, dayInWeek: string | null) {
@@ -104,6 +106,7 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
           ),
           (await findProducts(trx)).products,
         ),
+        tasksWithPart(await listEquipment(trx)),
       ),
       mayTell: may(actor.role, 'visits.log'),
     }

@@ -2,7 +2,7 @@ import type { RowOf } from '@/server/platform/db/column-types'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FirmId, UserId, VisitId } from '@/domain/shared/ids'
-import type { StockItem, StockItemInput } from '@/domain/stores/stores'
+import type { StockItem, StockItemInput, StockMoveKind } from '@/domain/stores/stores'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 
 declare module '@/server/platform/db/column-types' {
@@ -79,7 +79,7 @@ export async function updateStockItem(
 export interface NewMove {
   readonly itemId: string
   readonly amount: number
-  readonly move: string
+  readonly move: StockMoveKind
   readonly note: string
   readonly visitId: VisitId | null
 }
@@ -115,7 +115,7 @@ export interface StockMove {
   readonly item: string
   readonly amount: number
   readonly unit: string
-  readonly move: string
+  readonly move: StockMoveKind
   readonly note: string
   readonly by: string
   readonly at: string
@@ -134,7 +134,7 @@ export async function listMoves(trx: Knex.Transaction, limit: number): Promise<S
     item: r.name,
     unit: r.unit,
     amount: r.amount,
-    move: r.move,
+    move: r.move as StockMoveKind,
     note: r.note,
     by: r.by_name,
     at: r.created_at.toISOString(),

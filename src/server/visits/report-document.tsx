@@ -1,4 +1,5 @@
-import { firmTexts } from '@/messages/texts'
+import { firmTexts, type Texts } from '@/messages/texts'
+import type { ReportRemark } from '@/domain/visits/visit-report'
 import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { UnitSystem } from '@/core/units/systems'
 import { formatQuantity, type FormatOptions } from '@/core/units/format'
@@ -6,7 +7,7 @@ import type { QuantityKind } from '@/core/units/kinds'
 import { ammoniaWords } from '@/messages/water/ammonia-words'
 import { figureWords } from '@/messages/water/figure-words'
 import { longDate } from '@/domain/shared/dates'
-import { customerWords, doseLines, fishWords, notedLines, partWords } from '@/messages/visits/report-words'
+import { customerWords, doseLines, fishWords, notedLines, partWords, remarkWords } from '@/messages/visits/report-words'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
 import { paper } from '@/server/platform/paper/pdf-paper'
@@ -119,7 +120,7 @@ export function ReportDocument({
             {section.done.map((step) => (
               <Text key={step.title} style={paper.line}>
                 • {step.title}
-                {step.remark ? `: ${step.remark}` : ''}
+                {remarkPart(step.remark, t)}
                 {step.figures.length > 0
                   ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})`
                   : ''}
@@ -156,4 +157,9 @@ export function ReportDocument({
       </Page>
     </Document>
   )
+}
+
+function remarkPart(remark: ReportRemark, t: Texts): string {
+  const words = remarkWords(remark, t)
+  return words === '' ? '' : `: ${words}`
 }

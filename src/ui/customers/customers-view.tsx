@@ -57,7 +57,7 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
       <div className="d-flex flex-wrap gap-3 align-items-baseline">
         <h2 className="mb-0">{customer.name}</h2>
         <span className="soft">
-          {customer.email || 'no e-mail'}
+          {customer.email || t('customers.customersView.noEmail')}
           {customer.phone ? ` · ${customer.phone}` : ''}
         </span>
         <Unfold label={t('customers.customersView.change', { name: customer.name })} className="ms-auto w-auto">

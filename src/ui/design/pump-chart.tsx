@@ -107,7 +107,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
                 Number((100 * pumpEfficiency({ curve: result.curve, powerW: result.powerW }, at)).toFixed(1)),
               ]
             }),
-            'efficiency',
+            t('design.pumpChart.efficiencyLine'),
             ink.reed,
             Math.round(POINTS * 0.55),
           ),
@@ -124,7 +124,13 @@ export function PumpChart({ result }: { result: DesignResult }) {
                 data: [[flow(result.duty.flowM3PerH), head(result.duty.headM)]],
                 symbolSize: 11,
                 itemStyle: { color: ink.iris },
-                label: { show: true, position: 'top', formatter: 'duty', color: ink.iris, fontFamily: FONT },
+                label: {
+                  show: true,
+                  position: 'top',
+                  formatter: t('design.pumpChart.dutyMark'),
+                  color: ink.iris,
+                  fontFamily: FONT,
+                },
               },
             ]),
       ],

@@ -130,7 +130,7 @@ export function BedSection({
             />
             <path className="dimension" d={`M${right + 4} ${y1}h8M${right + 8} ${y1}V${y2}M${right + 4} ${y2}h8`} />
             <text x={right + 16} y={(y1 + y2) / 2 + 4}>
-              {thick(layer.thicknessM)} {BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}
+              {thick(layer.thicknessM)} {BED_MATERIALS[layer.material].name}
             </text>
           </g>
         )

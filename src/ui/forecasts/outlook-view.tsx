@@ -176,7 +176,7 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
             // no hand is seen below the floor
             data: [
               ...(near ? [mark(line.line, 'act', ink.rust)] : []),
-              ...(shown.output === 'clarityM' ? [mark(deepestM, 'floor', ink.soft)] : []),
+              ...(shown.output === 'clarityM' ? [mark(deepestM, t('forecasts.outlookView.floor'), ink.soft)] : []),
             ],
           },
         },

@@ -68,7 +68,9 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                         <td className="text-nowrap">
                           {p.by ? shortDate(p.by) : ''}
                           {p.thisYear && p.from <= data.today ? (
-                            <span className="verdict look ms-1">{p.by < data.today ? 'late' : 'now'}</span>
+                            <span className="verdict look ms-1">
+                              {t(p.by < data.today ? 'plants.allPlantsView.late' : 'plants.allPlantsView.dueNow')}
+                            </span>
                           ) : null}
                         </td>
                         <td>
@@ -81,7 +83,11 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                             {p.site}, {p.pond}
                           </Link>
                         </td>
-                        <td>{p.stored ? `stored${p.place ? `: ${p.place}` : ''}` : 'outside'}</td>
+                        <td>
+                          {p.stored
+                            ? t('plants.allPlantsView.stored', { place: p.place || '_' })
+                            : t('plants.allPlantsView.outside')}
+                        </td>
                       </tr>
                     ))}
                   </tbody>

@@ -59,7 +59,7 @@ const sheet = (over: object = {}): Sheet =>
       tank: null,
       products: [{ name: 'Salt', amount: 4000, unit: 'g' }],
       tapWaterM3: 8,
-      parts: ['For Tarn: renew the lamp'],
+      parts: [{ site: 'Tarn', task: 'Renew the lamp' }],
     },
     live: { stops: [{ id: 'v1', state: 'to-come', startMin: 515, endMin: 635, lateMin: 35 }], backMin: 700 },
     mayTell: true,
@@ -85,7 +85,7 @@ describe('a crew’s day on one sheet', () => {
   it('says what to load before leaving', () => {
     show()
     expect(screen.getByRole('region', { name: 'Truck load' })).toHaveTextContent(/4\skg/)
-    expect(screen.getByText('For Tarn: renew the lamp')).toBeInTheDocument()
+    expect(screen.getByText('For Tarn: Renew the lamp')).toBeInTheDocument()
   })
   it('warns of running late, and lets the customer be told', () => {
     show()

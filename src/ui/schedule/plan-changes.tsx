@@ -140,7 +140,11 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                           ) : null}
                         </>
                       )
-                    return <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>
+                    return (
+                      <span className="verdict pass">
+                        {c.late ? t('schedule.planChanges.newLate') : t('schedule.planChanges.new')}
+                      </span>
+                    )
                   }
 
                   return (

@@ -121,7 +121,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
             label: { color: ink.iris, fontFamily: FONT, formatter: '{b}' },
             lineStyle: { color: ink.iris },
             data: [
-              { name: 'today', xAxis: todayDay },
+              { name: t('season.yearChart.today'), xAxis: todayDay },
               ...MONTHS.map((name, m) => ({
                 name: t(name),
                 xAxis: startOf(m),

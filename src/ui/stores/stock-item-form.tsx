@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { SPECIES_BY_NAME } from '@/domain/plants/plants'
-import { STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores/stores'
+import { PIECES, STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores/stores'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -83,7 +83,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
                 ? {
                     productKey: product.key,
                     name: input.name || product.name,
-                    unit: product.unit === 'each' ? 'pieces' : product.unit,
+                    unit: product.unit === 'each' ? PIECES : product.unit,
                   }
                 : { productKey: null },
             )
@@ -98,7 +98,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
         <ChoiceField
           label={t('stores.stockItemForm.part')}
           value={input.equipmentKind ?? ''}
-          onChange={(e) => put({ equipmentKind: e.target.value || null, unit: 'pieces' })}
+          onChange={(e) => put({ equipmentKind: e.target.value || null, unit: PIECES })}
           options={[
             { value: '', label: t('stores.stockItemForm.nothingParticular') },
             ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name })),
@@ -112,7 +112,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
           onChange={(e) =>
             put({
               speciesKey: e.target.value || null,
-              unit: 'pieces',
+              unit: PIECES,
               name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '',
             })
           }

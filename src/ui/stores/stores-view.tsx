@@ -1,9 +1,9 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { useTexts, type Texts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
 import { amountWords } from '@/messages/water/amount-words'
-import { STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
+import { PIECES, STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
 import type { storesPage } from '@/server/stores/stores'
 import { usePerson } from '@/ui/person-context'
 import { ProductBookEditor } from './product-book-editor'
@@ -12,11 +12,12 @@ import { StockItemForm } from './stock-item-form'
 
 type Stores = Awaited<ReturnType<typeof storesPage>>
 
-const figure = (value: number, unit: string): string =>
-  unit === 'g' || unit === 'mL'
-    ? amountWords(Math.abs(value), unit)
-    : `${Number(Math.abs(value).toPrecision(4))} ${unit === 'pieces' && Math.abs(value) === 1 ? 'piece' : unit}`
-const signed = (value: number, unit: string): string => `${value < 0 ? '−' : ''}${figure(value, unit)}`
+function figure(value: number, unit: string, t: Texts): string {
+  if (unit === 'g' || unit === 'mL') return amountWords(Math.abs(value), unit)
+  const count = Number(Math.abs(value).toPrecision(4))
+  return unit === PIECES ? t('stores.storesView.pieces', { count }) : `${count} ${unit}`
+}
+const signed = (value: number, unit: string, t: Texts): string => `${value < 0 ? '−' : ''}${figure(value, unit, t)}`
 
 /** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */
 export function StoresView({ data }: { data: Stores }) {
@@ -83,9 +84,9 @@ export function StoresView({ data }: { data: Stores }) {
             <ul className="plain-list">
               {data.moves.map((m) => (
                 <li key={m.id}>
-                  {m.item}: <strong>{signed(m.amount, m.unit)}</strong>{' '}
+                  {m.item}: <strong>{signed(m.amount, m.unit, t)}</strong>{' '}
                   <span className="soft small">
-                    {m.move}
+                    {t(`stores.moveNames.${m.move}`)}
                     {m.note ? `, ${m.note}` : ''} · {m.by}, {instant(m.at, timeZone)}
                   </span>
                 </li>
@@ -100,7 +101,7 @@ export function StoresView({ data }: { data: Stores }) {
             <ul className="plain-list">
               {short.map((i) => (
                 <li key={i.id}>
-                  {i.name}: <strong>{figure(i.order, i.unit)}</strong>
+                  {i.name}: <strong>{figure(i.order, i.unit, t)}</strong>
                 </li>
               ))}
               {data.unstocked.map(({ product, amount }) => (
@@ -122,6 +123,7 @@ export function StoresView({ data }: { data: Stores }) {
 }
 
 function Row({ item, chosen, onChoose }: { item: StockNeed; chosen: boolean; onChoose: () => void }) {
+  const t = useTexts()
   return (
     <tr className={chosen ? 'governs' : ''}>
       <td>
@@ -130,11 +132,11 @@ function Row({ item, chosen, onChoose }: { item: StockNeed; chosen: boolean; onC
         </button>
         {item.place ? <div className="soft small">{item.place}</div> : null}
       </td>
-      <td className="text-end">{signed(item.onHand, item.unit)}</td>
-      <td className="text-end">{item.needed > 0 ? figure(item.needed, item.unit) : ''}</td>
-      <td className="text-end">{figure(item.least, item.unit)}</td>
+      <td className="text-end">{signed(item.onHand, item.unit, t)}</td>
+      <td className="text-end">{item.needed > 0 ? figure(item.needed, item.unit, t) : ''}</td>
+      <td className="text-end">{figure(item.least, item.unit, t)}</td>
       <td className="text-end">
-        {item.order > 0 ? <span className="verdict look">{figure(item.order, item.unit)}</span> : ''}
+        {item.order > 0 ? <span className="verdict look">{figure(item.order, item.unit, t)}</span> : ''}
       </td>
     </tr>
   )

@@ -16,7 +16,17 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   } as VisitReport['visit'],
   day: '2027-03-22',
   sections: [
-    { title: 'Water', done: [{ title: 'Level', remark: 'topped up', said: '', figures: [['levelDropM', 0.02]] }] },
+    {
+      title: 'Water',
+      done: [
+        {
+          title: 'Level',
+          remark: { choice: 'topped up', fish: [], losses: 0, signedBy: '' },
+          said: '',
+          figures: [['levelDropM', 0.02]],
+        },
+      ],
+    },
   ],
   leftOut: [],
   notes: [],

@@ -4,7 +4,15 @@ import Link from 'next/link'
 import { ammoniaWords } from '@/messages/water/ammonia-words'
 import { longDate } from '@/domain/shared/dates'
 import { figureWords } from '@/messages/water/figure-words'
-import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from '@/messages/visits/report-words'
+import {
+  customerWords,
+  doseLines,
+  fishWords,
+  notedLines,
+  officeLines,
+  partWords,
+  remarkWords,
+} from '@/messages/visits/report-words'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
 import { usePerson, useShow } from '@/ui/person-context'
@@ -139,7 +147,7 @@ export function ReportView({
               {section.done.map((step) => (
                 <li key={step.title}>
                   {step.title}
-                  {step.remark ? <span className="soft">: {step.remark}</span> : null}
+                  <Remark words={remarkWords(step.remark, t)} />
                   {step.figures.length > 0 ? (
                     <span>
                       {' '}
@@ -186,4 +194,8 @@ const PHOTO_WORDS = {
 const whenTaken = (i: number, photos: number): keyof typeof PHOTO_WORDS => {
   if (photos !== 2) return 'that-day'
   return i === 0 ? 'before' : 'after'
+}
+
+function Remark({ words }: { words: string }) {
+  return words === '' ? null : <span className="soft">: {words}</span>
 }

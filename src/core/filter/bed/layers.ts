@@ -23,7 +23,7 @@ export const BED_MATERIALS = {
     granular: true,
   },
   'void-modules': {
-    name: 'Void modules (sediment chamber)',
+    name: 'Void modules',
     grainM: 0.1,
     d15M: 0.1,
     d85M: 0.1,

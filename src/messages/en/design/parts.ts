@@ -100,7 +100,14 @@ export const parts = {
     fileTooLargeDesign: 'This file is too large to be a design.',
     jsonSchema: 'JSON Schema',
   },
+  spreadsBy: {
+    clump: 'clump',
+    runner: 'runners',
+    seed: 'seed',
+    fragment: 'fragments',
+  },
   plantingPart: {
+    any: 'any',
     plantingPlan: 'Planting plan',
     plantsCoverSecondYear:
       '{plants} plants with {coverShare} cover in the second year, taking up to {nitrogenGPerD} of nitrogen and {phosphorusGPerD} of phosphorus a day. Low plants stand at the front edge, towards the viewer.',
@@ -333,6 +340,8 @@ export const parts = {
     continuous: 'Continuous',
   },
   pumpChart: {
+    efficiencyLine: 'efficiency',
+    dutyMark: 'duty',
     flow: 'Flow, {flowSymbol}',
     head: 'Head, {headSymbol}',
     efficiency: 'Efficiency, %',

@@ -4,7 +4,7 @@ import { problemBody, zodFields } from '@/messages/problem-body'
 import { ProblemError, type ProblemBody } from '@/domain/shared/problems'
 import { isDatabaseLost } from '@/server/platform/db/connection'
 import { logger } from '@/server/platform/logger'
-import { firmTexts } from '@/messages/texts'
+import { firmTexts, type Texts } from '@/messages/texts'
 
 /** An error answer as problem+json (RFC 9457). */
 export function problemJson(body: ProblemBody, headers: Record<string, string> = {}): Response {
@@ -15,17 +15,17 @@ export function problemJson(body: ProblemBody, headers: Record<string, string> =
 }
 
 /** One place that turns whatever went wrong into an answer; nothing of the program's inside is shown. */
-export function answerError(error: unknown): Response {
+export function answerError(error: unknown, t: Texts = firmTexts()): Response {
   if (error instanceof ProblemError) {
     const { problem } = error
     const headers: Record<string, string> =
       problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
-    return problemJson(problemBody(problem, firmTexts()), headers)
+    return problemJson(problemBody(problem, t), headers)
   }
   if (error instanceof ZodError) {
-    const fields = zodFields(error, firmTexts())
+    const fields = zodFields(error, t)
     return problemJson({
-      title: fields[0]?.message ?? firmTexts()('kit.problems.inputNotRight'),
+      title: fields[0]?.message ?? t('kit.problems.inputNotRight'),
       status: 422,
       kind: 'bad-input',
       fields,
@@ -41,7 +41,7 @@ export function answerError(error: unknown): Response {
   if (isDatabaseLost(error))
     return problemJson(
       {
-        title: firmTexts()('kit.problems.databaseLost'),
+        title: t('kit.problems.databaseLost'),
         status: 503,
         kind: 'unavailable',
       },
@@ -49,7 +49,7 @@ export function answerError(error: unknown): Response {
     )
   logger.error({ err: error }, 'unexpected error')
   return problemJson({
-    title: firmTexts()('kit.problems.unexpected'),
+    title: t('kit.problems.unexpected'),
     status: 500,
     kind: 'unexpected',
   })

@@ -6,6 +6,7 @@ import { findSession, SESSION_COOKIE } from '@/server/platform/auth/sessions'
 import { answerError, problemJson } from './problem-response'
 import { readJson } from './request-body'
 import { firmTexts } from '@/messages/texts'
+import { readerTexts } from './reader-texts'
 
 type Params = { params: Promise<Record<string, string>> }
 
@@ -51,7 +52,7 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
         ? outcome
         : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
     } catch (error) {
-      return error instanceof Response ? error : answerError(error)
+      return error instanceof Response ? error : answerError(error, await readerTexts())
     }
   }
 }
@@ -69,7 +70,7 @@ export function openRoute<Body extends z.ZodType>(
         ? outcome
         : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
     } catch (error) {
-      return error instanceof Response ? error : answerError(error)
+      return error instanceof Response ? error : answerError(error, await readerTexts())
     }
   }
 }

@@ -136,7 +136,7 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
           value={role}
           onChange={(e) => setRole(e.target.value)}
           options={[
-            { value: '', label: 'any' },
+            { value: '', label: t('design.plantingPart.any') },
             ...PLANT_ROLES.map((r) => ({ value: r, label: t(`design.roleOfPlant.${r}`) })),
           ]}
         />
@@ -182,7 +182,7 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
                 <td className="text-end">{show(s.spreadM, 'length')}</td>
                 <td className="text-end">{hardinessZone(s.hardyToC)}</td>
                 <td>
-                  {s.spreadsBy}
+                  {t(`design.spreadsBy.${s.spreadsBy}`)}
                   {s.aggressiveness >= 2 ? t('design.plantingPart.strongly') : ''}
                   {s.clogsGravel >= 2 ? t('design.plantingPart.clogsGravel') : ''}
                 </td>

@@ -31,7 +31,9 @@ export function StepList({ steps, states, current, onChoose }: StepListProps) {
           <details key={section} className="border-bottom" open={own.some((s) => s.key === current)}>
             <summary>
               <strong>{section}</strong>
-              <span className="soft ms-auto">{open === 0 ? 'done' : t('field.stepList.open', { open })}</span>
+              <span className="soft ms-auto">
+                {open === 0 ? t('field.stepList.done') : t('field.stepList.open', { open })}
+              </span>
             </summary>
             <ul className="plain-list ms-2">
               {own.map((step) => {

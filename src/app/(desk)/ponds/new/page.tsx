@@ -3,11 +3,12 @@ import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
 import { placesForNewPond } from '@/server/ponds/ponds'
 import { NewPondForm } from '@/ui/ponds/new-pond-form'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.addPond') }
 
 export default async function NewPondPage() {
-  const t = firmTexts()
+  const t = await readerTexts()
 
   const places = await forPage(placesForNewPond)
   return (

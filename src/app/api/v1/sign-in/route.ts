@@ -7,5 +7,7 @@ import { openRoute } from '@/server/platform/http/route'
 import { setSessionCookie } from '@/server/platform/http/session-cookie'
 
 export const POST = openRoute(SignInInput, async (input, request) => {
-  await setSessionCookie(await signIn(input, deviceWords(request.headers.get('user-agent') ?? '', firmTexts()), addressOf(request)))
+  await setSessionCookie(
+    await signIn(input, deviceWords(request.headers.get('user-agent') ?? '', firmTexts()), addressOf(request)),
+  )
 })

@@ -6,11 +6,12 @@ import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
 import { pondRules } from '@/server/ponds/ponds'
 import { OwnRulesForm } from '@/ui/house-rules/own-rules-form'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.pondRules') }
 
 export default async function PondRulesPage({ params }: { params: Promise<{ pondId: string }> }) {
-  const t = firmTexts()
+  const t = await readerTexts()
 
   const id = idFrom(PondId, (await params).pondId)
   const { pond, house } = await forPage((actor) => pondRules(actor, id))

@@ -6,11 +6,12 @@ import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
 import { servicePlan } from '@/server/schedule/service-plans'
 import { ServicePlanForm } from '@/ui/schedule/service-plan-form'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.servicePlan') }
 
 export default async function ServicePage({ params }: { params: Promise<{ pondId: string }> }) {
-  const t = firmTexts()
+  const t = await readerTexts()
 
   const id = idFrom(PondId, (await params).pondId)
   const { pond, kept, currency } = await forPage((actor) => servicePlan(actor, id))

@@ -6,11 +6,12 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { PondId } from '@/domain/shared/ids'
 import { pondForEdit } from '@/server/ponds/ponds'
 import { EditPondForm } from '@/ui/ponds/edit-pond-form'
+import { readerTexts } from '@/server/platform/http/reader-texts'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.survey') }
 
 export default async function SurveyPage({ params }: { params: Promise<{ pondId: string }> }) {
-  const t = firmTexts()
+  const t = await readerTexts()
 
   const id = idFrom(PondId, (await params).pondId)
   const pond = await forPage((actor) => pondForEdit(actor, id))

@@ -25,7 +25,7 @@ export function loadLines(load: LoadList, show: Show, t: Texts): string[] {
     ...(load.tapWaterM3 > 0
       ? [t('rounds.loadWords.hoseTapWater', { tapWaterM3: show(load.tapWaterM3, 'volume') })]
       : []),
-    ...load.parts,
+    ...load.parts.map(({ site, task }) => t('rounds.loadWords.part', { site, task })),
     t('rounds.loadWords.firstAidKitRcd'),
   ]
 }

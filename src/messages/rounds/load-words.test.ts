@@ -24,14 +24,14 @@ describe('the load of a truck', () => {
       tank: { volumeM3: 0.5, leastWidthM: 1.1 },
       products: [{ name: 'Cold-water bacteria, dry', amount: 140, unit: 'g' }],
       tapWaterM3: 6,
-      parts: ['For Lark House: renew the UV lamp'],
+      parts: [{ site: 'Lark House', task: 'Renew the UV lamp' }],
     }
     expect(loadLines(load as never, (value, kind) => `${value} ${kind}`, textsIn('en'))).toEqual([
       'pressure washer',
       'Holding tank of at least 0.5 volume, at least 1.1 length across, with cover net and aerator',
       'Cold-water bacteria, dry: 140 g; the test on site decides',
       'Hose for 6 volume of tap water',
-      'For Lark House: renew the UV lamp',
+      'For Lark House: Renew the UV lamp',
       expect.stringMatching(/^First-aid kit/),
     ])
   })

@@ -1,0 +1,136 @@
+import type { Page } from '@playwright/test'
+import knexFactory from 'knex'
+import { DEFAULT_TABLES } from '../../../src/core/hydraulics/fittings'
+import { EQUIPMENT_KINDS } from '../../../src/core/visits/equipment-care'
+import { FISH_SPECIES } from '../../../src/core/fish/species'
+import { BED_MATERIALS } from '../../../src/core/filter/bed/layers'
+import { PUMP_CATALOGUE } from '../../../src/core/filter/flow/pump-catalogue'
+import { SPECIES_ROWS } from '../../../src/core/plants/species-table'
+import { DEFAULT_PRICE_BOOK } from '../../../src/core/pricing/price-book'
+import { UNIT_KINDS } from '../../../src/core/units/kinds'
+import { VISIT_TYPES } from '../../../src/core/visits/visit-types'
+import { DEFAULT_PRODUCT_BOOK } from '../../../src/domain/stores/product-book'
+import { MARKS } from '../../../src/messages/pseudo'
+import { en } from '../../../src/messages/en'
+
+/** Names that are still data of the core; the list only ever gets shorter. */
+const STILL_IN_CORE = [
+  BED_MATERIALS,
+  DEFAULT_PRICE_BOOK,
+  DEFAULT_PRODUCT_BOOK,
+  DEFAULT_TABLES,
+  EQUIPMENT_KINDS,
+  FISH_SPECIES,
+  PUMP_CATALOGUE,
+  SPECIES_ROWS.map(([, botanical, common]) => [botanical, common]),
+  UNIT_KINDS,
+  VISIT_TYPES,
+]
+
+/** Names that the server makes in the firm's language, since they are kept or printed with it. */
+const FIRMS = [en.design.cuttingPieces, en.forecasts.filterNames, en.stores.cuttings]
+
+function* stringsIn(value: unknown): Generator<string> {
+  if (typeof value === 'string') yield value
+  else if (value && typeof value === 'object') for (const part of Object.values(value)) yield* stringsIn(part)
+}
+
+/** What the program itself writes down: "under-way". */
+const CODE = /^[a-z][a-z-]*$/
+
+/** All that the firm itself has written, and what an external service told: names, notes, addresses. */
+async function writtenByTheFirm(): Promise<string[]> {
+  const db = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
+  try {
+    const { rows } = await db.raw<{ rows: { table_name: string; column_name: string }[] }>(
+      `select table_name, column_name from information_schema.columns
+       where table_schema = 'public' and data_type in ('text', 'character varying', 'jsonb', 'json')`,
+    )
+    const words = new Set<string>()
+    for (const { table_name, column_name } of rows)
+      for (const row of await db(table_name)
+        .distinct(db.raw('??::text as value', [column_name]))
+        .whereNotNull(column_name)
+        .limit(5000))
+        for (const text of stringsIn(parsed(row.value))) if (!CODE.test(text)) words.add(text)
+    return [...words]
+  } finally {
+    await db.destroy()
+  }
+}
+
+function parsed(text: string): unknown {
+  try {
+    return text.startsWith('{') || text.startsWith('[') || text.startsWith('"') ? JSON.parse(text) : text
+  } catch {
+    return text
+  }
+}
+
+/** A test whether something on a page is no text of the catalogue and nothing the firm has written. */
+export async function strayFinder(): Promise<(line: string) => string> {
+  const known = new Set(
+    [...(await writtenByTheFirm()), ...stringsIn(STILL_IN_CORE), ...stringsIn(FIRMS)]
+      .flatMap((text) => text.split(/\n|\{\w+\}/))
+      .map((text) => text.trim().toLowerCase())
+      .map((text) => text.replace(/^[^\p{L}\d]+|[^\p{L}\d)]+$/gu, ''))
+      .filter((text) => /\p{L}{2}/u.test(text) && text.length < 500),
+  )
+  const byLength = [...known].sort((a, b) => b.length - a.length)
+  const cache = new Map<string, string>()
+  return (line) => {
+    const key = line.toLowerCase()
+    const found = cache.get(key)
+    if (found !== undefined) return found
+    let rest = key
+    for (const text of byLength) if (rest.includes(text)) rest = withoutWhole(rest, text)
+    const left = rest
+      .replace(DATES, ' ')
+      // words in braces are written as they are
+      .replace(/\{\w+\}/g, ' ')
+      .replace(/[^\p{L}]+/gu, ' ')
+      .trim()
+    const stray = /\p{L}{2}/u.test(left) ? left : ''
+    cache.set(key, stray)
+    return stray
+  }
+}
+
+const letter = (char: string | undefined) => char !== undefined && /\p{L}/u.test(char)
+function withoutWhole(line: string, text: string): string {
+  let from = 0
+  for (;;) {
+    const at = line.indexOf(text, from)
+    if (at < 0) return line
+    if (letter(line[at - 1]) || letter(line[at + text.length])) from = at + 1
+    else line = `${line.slice(0, at)} ${line.slice(at + text.length)}`
+  }
+}
+
+/** Days and months as dates write them. */
+const DATES =
+  /\b(mon|tue|wed|thu|fri|sat|sun|(mon|tues|wednes|thurs|fri|satur|sun)day|jan(uary)?|feb(ruary)?|mar(ch)?|apr(il)?|may|june?|july?|aug(ust)?|sept?(ember)?|oct(ober)?|nov(ember)?|dec(ember)?)\b/g
+
+/** What a page shows and says to screen readers, without the texts that stand between marks. */
+export async function unmarked(page: Page): Promise<string[]> {
+  const lines = await page.evaluate(() => [
+    ...document.body.innerText.split('\n'),
+    ...[...document.querySelectorAll('svg text, svg title, svg desc, option')].map((el) => el.textContent ?? ''),
+    ...['aria-label', 'placeholder', 'title', 'alt'].flatMap((name) =>
+      [...document.querySelectorAll(`[${name}]`)].map((el) => el.getAttribute(name) ?? ''),
+    ),
+  ])
+  return [...new Set(lines.map(withoutMarked))].filter((line) => line.trim() !== '')
+}
+
+/** A line with what stands between marks cut out; marks may stand within marks. */
+function withoutMarked(line: string): string {
+  let depth = 0
+  let rest = ''
+  for (const char of line) {
+    if (char === MARKS[0]) depth++
+    else if (char === MARKS[1]) depth = Math.max(0, depth - 1)
+    else if (depth === 0) rest += char
+  }
+  return rest
+}
