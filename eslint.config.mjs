@@ -143,6 +143,26 @@ const config = [
     },
   },
   {
+    // domain and server name texts by their address; what is thrown at programmers and logs is no text of the product
+    files: ['src/domain/**/*.ts', 'src/server/**/*.{ts,tsx}', 'src/app/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*', 'src/server/platform/db/**', 'src/domain/visits/visit-type-upgrade.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            ":not(NewExpression[callee.name=/Error$|TookTooLong|PoolFull/], CallExpression[callee.object.name='logger']) > Literal[value=/^[A-Z“][\\w’]+ [a-z].* [a-z]/]",
+          message: 'Texts stand in the catalogue: said(…) or t(…).',
+        },
+        {
+          selector:
+            ':not(NewExpression) > TemplateLiteral > TemplateElement[value.raw=/[A-Z“][a-z]+ [a-z]{2,} [a-z]{2,} [a-z]/]',
+          message: 'Texts stand in the catalogue: said(…) or t(…).',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

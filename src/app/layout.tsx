@@ -6,10 +6,11 @@ import './theme.scss'
 import { currentActor } from '@/server/platform/http/page-actor'
 import { readerLocale } from '@/server/platform/http/reader-texts'
 import { TextsProvider } from '@/ui/kit/texts'
+import { firmTexts } from '@/messages/texts'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },
-  description: 'Bog and wetland filters, and the year’s work on customers’ ponds',
+  description: firmTexts()('shell.app.description'),
 }
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 

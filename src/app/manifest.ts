@@ -1,12 +1,14 @@
 import type { MetadataRoute } from 'next'
+import { firmTexts } from '@/messages/texts'
 
 /** The field sheet as an app on a phone's home screen. */
 export default function manifest(): MetadataRoute.Manifest {
+  const t = firmTexts()
   return {
     id: '/field',
-    name: 'Slow Reed field sheet',
-    short_name: 'Field sheet',
-    description: 'Today’s stops, step by step, with or without signal',
+    name: t('shell.app.fieldName'),
+    short_name: t('shell.app.fieldShortName'),
+    description: t('shell.app.fieldDescription'),
     start_url: '/field',
     scope: '/field',
     display: 'standalone',

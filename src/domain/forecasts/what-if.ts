@@ -74,8 +74,7 @@ const lampFlow = (filter: EcoFilter): number => (filter.uvFlowM3PerH > 0 ? filte
 const USUAL_AERATOR_G_PER_D = 200
 const DRAINED_WET_SHARE = 0.1
 
-const plainOption: WhatIfOption = {
-  name: 'As it is',
+const plainOption: Omit<WhatIfOption, 'name'> = {
   filter: AS_IT_IS,
   filterSize: 1,
   fish: 1,

@@ -19,5 +19,7 @@ export const firm = {
     firmAlreadySetUpSign: 'A firm has already been set up here. Sign in instead.',
     someoneAlreadySignsAddress: 'Someone already signs in with this address.',
     crewNameAlready: 'There is a crew with this name already.',
+    keyForCalc: 'Send a key that may run calculations: Authorization: Bearer …',
+    keyForReadings: 'Send a key that may post readings: Authorization: Bearer …',
   },
 } as const

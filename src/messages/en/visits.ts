@@ -341,6 +341,8 @@ export const visits = {
     giveWholeSections: 'Enter a whole number of sections.',
     atMostSixSections: 'At most six sections.',
     dayPast: 'This date is past. Choose today or later.',
+    photoStep: 'The address must name the step.',
+    photoTime: 'The address must say when the photo was taken.',
   },
   lostParts: {
     safety: '“{title}” keeps a safety note: word it as you like, but keep one.',

@@ -66,6 +66,8 @@ export const kit = {
     otherVersion: 'This page belongs to another version of the program. Open it again.',
     atColumn: '{column}: {problem}',
     atMostCharacters: 'At most {most} characters.',
+    calcSeconds:
+      'seconds: over HTTP a calculation runs for {most} seconds at most. Leave this out, or use the command line.',
   },
   /** What is not here: “That pond” in “That pond is not here.” */
   missing: {

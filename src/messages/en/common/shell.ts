@@ -124,4 +124,10 @@ export const shell = {
     databaseCannotReached: 'Database not reachable',
     nothingSavedLostPage: 'Nothing you saved is lost. This page tries again every few seconds and continues by itself.',
   },
+  app: {
+    description: 'Bog and wetland filters, and the year’s work on customers’ ponds',
+    fieldName: 'Slow Reed field sheet',
+    fieldShortName: 'Field sheet',
+    fieldDescription: 'Today’s stops, step by step, with or without signal',
+  },
 } as const

@@ -2,6 +2,7 @@ import { calculate } from '@/calc/registry'
 import { DomainError } from '@/core/errors'
 import { readWeatherCsv } from '@/domain/season/weather-csv'
 import { readBusyTimes } from '@/domain/rounds/busy-times'
+import { firmTexts } from '@/messages/texts'
 
 /** Seconds that a calculation on a clock gets over HTTP: it ends well before its deadline. */
 const CLOCK_S = 2
@@ -12,7 +13,7 @@ const ON_A_CLOCK = ['route.vrptw']
 async function calculateInTime(name: string, input: unknown): ReturnType<typeof calculate> {
   const given = input !== null && typeof input === 'object' && !Array.isArray(input) ? input : null
   if (given && 'seconds' in given) {
-    const message = `seconds: over HTTP a calculation runs for ${CLOCK_S} seconds at most. Leave this out, or use the command line.`
+    const message = firmTexts()('kit.problems.calcSeconds', { most: CLOCK_S })
     return { ok: false, error: { code: 'bad-input', message, path: 'seconds' } }
   }
   return calculate(name, given && ON_A_CLOCK.includes(name) ? { ...given, seconds: CLOCK_S } : input)

@@ -3,6 +3,7 @@ import { answerError, problemJson } from '@/server/platform/http/problem-respons
 import { readJson } from '@/server/platform/http/request-body'
 import { keyFor } from '@/server/firm/api-keys'
 import { takeProbeReadings } from '@/server/water/probes'
+import { firmTexts } from '@/messages/texts'
 
 /** Probes post their readings here as SenML JSON, with a key. */
 export async function POST(request: Request): Promise<Response> {
@@ -10,7 +11,7 @@ export async function POST(request: Request): Promise<Response> {
     const key = await keyFor('readings', request.headers.get('authorization'))
     if (!key)
       return problemJson({
-        title: 'Send a key that may post readings: Authorization: Bearer …',
+        title: firmTexts()('firm.problems.keyForReadings'),
         status: 401,
         kind: 'no-key',
       })

@@ -5,6 +5,7 @@ import { readJson } from '@/server/platform/http/request-body'
 import { signedInRoute } from '@/server/platform/http/route'
 import { heavy } from '@/server/platform/threads/heavy'
 import { keyFor } from '@/server/firm/api-keys'
+import { firmTexts } from '@/messages/texts'
 
 type Params = { params: Promise<Record<string, string>> }
 
@@ -19,7 +20,7 @@ export async function POST(request: Request, context: Params): Promise<Response>
   try {
     if (!(await keyFor('calc', request.headers.get('authorization'))))
       return problemJson({
-        title: 'Send a key that may run calculations: Authorization: Bearer …',
+        title: firmTexts()('firm.problems.keyForCalc'),
         status: 401,
         kind: 'no-key',
       })

@@ -3,10 +3,11 @@ import { PhotoId, VisitId } from '@/domain/shared/ids'
 import { addPhoto, PHOTO_LIMIT } from '@/server/visits/photos'
 import { readLimited } from '@/server/platform/http/request-body'
 import { signedInRoute } from '@/server/platform/http/route'
+import { said } from '@/domain/shared/said'
 
 const Facts = z.object({
-  step: z.string({ error: 'The address must name the step.' }).max(60),
-  at: z.iso.datetime({ offset: true, error: 'The address must say when the photo was taken.' }),
+  step: z.string({ error: said('visits.problems.photoStep') }).max(60),
+  at: z.iso.datetime({ offset: true, error: said('visits.problems.photoTime') }),
   pairOf: PhotoId.nullable().default(null),
   sketchOf: PhotoId.nullable().default(null),
 })
