@@ -4,6 +4,8 @@ import { seriousOn } from './drivers/field-checks'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 import { VIEW_GROUPS, viewAddresses } from './drivers/views'
+import { LOCALE_COOKIE } from '../../src/messages/texts'
+import { strayFinder, unmarked } from './drivers/stray-texts'
 
 test('the doors have nothing serious', async ({ page }) => {
   await page.goto('/sign-in')
@@ -17,6 +19,17 @@ const OUTDOORS = ['/', '/rounds', '/field']
 const RAW_KEY = /^[a-z]\w+\.[a-z]\w+\.[\w-]+$/
 
 /**
+ * What a view says that is not from the catalogue: it is looked at in the language that marks every text of it.
+ */
+async function strays(page: Page, view: string): Promise<string[]> {
+  const strayIn = await strayFinder()
+  return (await unmarked(page)).flatMap((line) => {
+    const stray = strayIn(line)
+    return stray ? [`${view}: ${stray} (${line.trim().slice(0, 60)})`] : []
+  })
+}
+
+/**
  * One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than
  * it.
  */
@@ -24,6 +37,7 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
   await page.goto(view)
   await page.waitForLoadState('networkidle')
   await expect(page.getByText(RAW_KEY), `${view}: texts without words`).toHaveCount(0)
+  expect(await strays(page, view)).toEqual([])
   const wear = (theme: string) => page.evaluate((t) => (document.documentElement.dataset.bsTheme = t), theme)
   await wear('light')
   expect(await seriousOn(page), view).toEqual([])
@@ -39,13 +53,18 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
 }
 
 for (const [group, viewsOf] of Object.entries(VIEW_GROUPS))
-  test(`views ${group}: nothing serious in any theme, nothing wider than a small phone`, async ({ page }) => {
+  test(`views ${group}: nothing serious in any theme, nothing wider than a small phone, no text of its own`, async ({
+    page,
+    context,
+    baseURL,
+  }) => {
     test.setTimeout(180_000)
     const errors = watchErrors(page)
     // colours that fade over are looked at when they are there
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await signInAs(page, 'owner')
     const at = await viewAddresses(page)
+    await context.addCookies([{ name: LOCALE_COOKIE, value: 'en-XA', url: baseURL! }])
     for (const view of viewsOf(at))
       await look(page, view, OUTDOORS.includes(view) || view === at.pond ? ['dark', 'sun'] : ['dark'])
     expect(errors).toEqual([])

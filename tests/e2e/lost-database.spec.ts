@@ -35,7 +35,7 @@ test('a database lost in the middle of a save says so, loses nothing and recover
   await page.getByLabel('Notes').fill('Outlet grate renewed')
   proxy.cut()
   await page.getByRole('button', { name: 'Save survey' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'The database cannot be reached just now' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'The database cannot be reached right now' })).toBeVisible()
   await expect(page.getByLabel('Notes')).toHaveValue('Outlet grate renewed')
 
   const other = await page.context().newPage()

@@ -101,35 +101,37 @@ export function ReportView({
       {meanings.length > 0 ? (
         <section className="sheet">
           <h2>{t('visits.reportView.water')}</h2>
-          <table className="table table-sm mb-0">
-            <thead>
-              <tr>
-                <th>{t('visits.reportView.test')}</th>
-                <th className="text-end">{t('visits.reportView.before')}</th>
-                <th className="text-end">{t('visits.reportView.after')}</th>
-                <th>{t('visits.reportView.meaning')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {meanings.map((m) => {
-                const figure = (v: number | null) =>
-                  v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) })
-                return (
-                  <tr key={m.kind}>
-                    <th scope="row" className="fw-normal">
-                      {t(`water.readingNames.${m.kind}`)}
-                    </th>
-                    <td className="text-end">{figure(m.before)}</td>
-                    <td className="text-end">{m.noneFound ? t('visits.reportView.noneFound') : figure(m.after)}</td>
-                    <td>
-                      <span className={`verdict ${m.band}`}>{t(`water.bandNames.${m.band}`)}</span>
-                      {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units, t)}` : ''}
-                    </td>
-                  </tr>
-                )
-              })}
-            </tbody>
-          </table>
+          <div className="table-responsive" tabIndex={0} role="region" aria-label={t('visits.reportView.water')}>
+            <table className="table table-sm mb-0">
+              <thead>
+                <tr>
+                  <th>{t('visits.reportView.test')}</th>
+                  <th className="text-end">{t('visits.reportView.before')}</th>
+                  <th className="text-end">{t('visits.reportView.after')}</th>
+                  <th>{t('visits.reportView.meaning')}</th>
+                </tr>
+              </thead>
+              <tbody>
+                {meanings.map((m) => {
+                  const figure = (v: number | null) =>
+                    v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) })
+                  return (
+                    <tr key={m.kind}>
+                      <th scope="row" className="fw-normal">
+                        {t(`water.readingNames.${m.kind}`)}
+                      </th>
+                      <td className="text-end">{figure(m.before)}</td>
+                      <td className="text-end">{m.noneFound ? t('visits.reportView.noneFound') : figure(m.after)}</td>
+                      <td>
+                        <span className={`verdict ${m.band}`}>{t(`water.bandNames.${m.band}`)}</span>
+                        {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units, t)}` : ''}
+                      </td>
+                    </tr>
+                  )
+                })}
+              </tbody>
+            </table>
+          </div>
         </section>
       ) : null}
       {fish ? (

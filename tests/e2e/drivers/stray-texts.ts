@@ -68,7 +68,10 @@ function parsed(text: string): unknown {
 }
 
 /** A test whether something on a page is no text of the catalogue and nothing the firm has written. */
-export async function strayFinder(): Promise<(line: string) => string> {
+export const strayFinder = (): Promise<(line: string) => string> => (made ??= makeFinder())
+let made: Promise<(line: string) => string> | undefined
+
+async function makeFinder(): Promise<(line: string) => string> {
   const known = new Set(
     [...(await writtenByTheFirm()), ...stringsIn(STILL_IN_CORE), ...stringsIn(FIRMS)]
       .flatMap((text) => text.split(/\n|\{\w+\}/))
