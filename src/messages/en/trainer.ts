@@ -367,4 +367,9 @@ export const trainer = {
     lookWaterMovesHole: 'Look that water moves and the hole is open. Leave the fish in peace.',
     nothingHappensWinter: 'Nothing happens in winter.',
   },
+  sightKinds: {
+    fine: 'fine',
+    look: 'look',
+    bad: 'bad',
+  },
 } as const

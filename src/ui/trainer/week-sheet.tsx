@@ -27,7 +27,7 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
           <ul className="sights" aria-label={t('trainer.weekSheet.whatSeen')}>
             {view.sights.map(({ key, kind }) => (
               <li key={key} className={kind}>
-                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{kind === 'bad' ? 'bad' : kind}</span>{' '}
+                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{t(`trainer.sightKinds.${kind}`)}</span>{' '}
                 {t(`trainer.sightWords.${key}`)}
               </li>
             ))}
