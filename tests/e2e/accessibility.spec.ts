@@ -5,7 +5,7 @@ import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 import { VIEW_GROUPS, viewAddresses } from './drivers/views'
 import { LOCALE_COOKIE } from '../../src/messages/texts'
-import { strayFinder, unmarked } from './drivers/stray-texts'
+import { straysOn } from './drivers/stray-texts'
 
 test('the doors have nothing serious', async ({ page }) => {
   await page.goto('/sign-in')
@@ -19,17 +19,6 @@ const OUTDOORS = ['/', '/rounds', '/field']
 const RAW_KEY = /^[a-z]\w+\.[a-z]\w+\.[\w-]+$/
 
 /**
- * What a view says that is not from the catalogue: it is looked at in the language that marks every text of it.
- */
-async function strays(page: Page, view: string): Promise<string[]> {
-  const strayIn = await strayFinder()
-  return (await unmarked(page)).flatMap((line) => {
-    const stray = strayIn(line)
-    return stray ? [`${view}: ${stray} (${line.trim().slice(0, 60)})`] : []
-  })
-}
-
-/**
  * One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than
  * it.
  */
@@ -37,7 +26,7 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
   await page.goto(view)
   await page.waitForLoadState('networkidle')
   await expect(page.getByText(RAW_KEY), `${view}: texts without words`).toHaveCount(0)
-  expect(await strays(page, view)).toEqual([])
+  expect(await straysOn(page), `${view}: not from the catalogue`).toEqual([])
   const wear = (theme: string) => page.evaluate((t) => (document.documentElement.dataset.bsTheme = t), theme)
   await wear('light')
   expect(await seriousOn(page), view).toEqual([])

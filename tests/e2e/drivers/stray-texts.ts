@@ -67,10 +67,24 @@ function parsed(text: string): unknown {
   }
 }
 
-/** A test whether something on a page is no text of the catalogue and nothing the firm has written. */
-export const strayFinder = (): Promise<(line: string) => string> => (made ??= makeFinder())
 let made: Promise<(line: string) => string> | undefined
 
+/**
+ * What a view says that is neither from the catalogue nor written by the firm, each with its line; the view is in the
+ * language that marks its texts. Other tests write on at the same time: what seems to be one is asked about again.
+ */
+export async function straysOn(page: Page): Promise<string[]> {
+  const lines = await unmarked(page)
+  const found = async () => {
+    const strayIn = await (made ??= makeFinder())
+    return lines.flatMap((line) => (strayIn(line) ? [`${strayIn(line)} (${line.trim().slice(0, 60)})`] : []))
+  }
+  if ((await found()).length === 0) return []
+  made = undefined
+  return found()
+}
+
+/** Makes what finds in a line that which is no text of the catalogue and nothing that the firm has written. */
 async function makeFinder(): Promise<(line: string) => string> {
   const known = new Set(
     [...(await writtenByTheFirm()), ...stringsIn(STILL_IN_CORE), ...stringsIn(FIRMS)]
@@ -115,7 +129,7 @@ const DATES =
   /\b(mon|tue|wed|thu|fri|sat|sun|(mon|tues|wednes|thurs|fri|satur|sun)day|jan(uary)?|feb(ruary)?|mar(ch)?|apr(il)?|may|june?|july?|aug(ust)?|sept?(ember)?|oct(ober)?|nov(ember)?|dec(ember)?)\b/g
 
 /** What a page shows and says to screen readers, without the texts that stand between marks. */
-export async function unmarked(page: Page): Promise<string[]> {
+async function unmarked(page: Page): Promise<string[]> {
   const lines = await page.evaluate(() => [
     ...document.body.innerText.split('\n'),
     ...[...document.querySelectorAll('svg text, svg title, svg desc, option')].map((el) => el.textContent ?? ''),
