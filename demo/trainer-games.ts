@@ -35,7 +35,5 @@ function policyOf(scenario: ScenarioKey, habit: Habit): Policy {
   const { house, temptation } = trainerScenario(scenario)
   if (habit !== 'skips-weeks') return habit === 'house' ? house.policy : temptation.policy
   return (view, test, past) =>
-    view.week % SKIPPED_EVERY === SKIPPED_EVERY - 1
-      ? { tasks: [], why: null }
-      : house.policy(view, test, past)
+    view.week % SKIPPED_EVERY === SKIPPED_EVERY - 1 ? { tasks: [], why: null } : house.policy(view, test, past)
 }
