@@ -62,6 +62,9 @@ describe('the catalogue', () => {
   })
 })
 
+/** What says a text: the translator of a view, that of papers, and the address that domain and server give. */
+const SAYERS = ['t', 'firmTexts()', 'said']
+
 /**
  * Every `t('key', { … })` of the code with the names of its values; those that are spread in from elsewhere cannot be
  * told.
@@ -69,7 +72,7 @@ describe('the catalogue', () => {
 function calls(): { key: string; values: string[] }[] {
   const found: { key: string; values: string[] }[] = []
   const visit = (node: ts.Node): void => {
-    if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.expression.text === 't') {
+    if (ts.isCallExpression(node) && SAYERS.includes(node.expression.getText())) {
       const [key, values] = node.arguments
       const plain =
         values === undefined || (ts.isObjectLiteralExpression(values) && !values.properties.some(ts.isSpreadAssignment))

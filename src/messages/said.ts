@@ -2,7 +2,7 @@ import type { SaidValue } from '@/domain/shared/said'
 import type { TextKey, Texts } from './texts'
 import { shortDate } from '@/domain/shared/dates'
 
-const SAID = /^([a-z]\w*\.[a-z]\w*\.[a-z]\w*)(?: (\{.*\}))?$/is
+const SAID = /^([a-z]\w*\.[a-z]\w*\.[a-z][\w-]*)(?: (\{.*\}))?$/is
 
 /** What domain and server named by address (`said`), in words; what is no address stands as it is. */
 export function saidWords(message: string, t: Texts): string {

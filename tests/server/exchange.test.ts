@@ -171,9 +171,11 @@ describe('service plans as CSV', () => {
     const bad = await importServicePlans(actors.office, csv.replace(',28,', ',1,'))
     expect(bad.changed).toBe(0)
     expect(bad.problems[0]).toMatchObject({ line: 3, message: expect.stringContaining('everyDays') })
-    expect(
-      (await importServicePlans(actors.office, 'site,pond,job\nElsewhere,Pool,netting')).problems[0]!.message,
-    ).toContain('no pond')
+    const unknown = async (csv: string) => (await importServicePlans(actors.office, csv)).problems[0]!.message
+    expect(await unknown('site,pond,job\nElsewhere,Pool,netting')).toBe('There is no pond “Pool” at “Elsewhere”.')
+    expect(await unknown('customer,site,pond,job\nNobody,Elsewhere,Pool,netting')).toBe(
+      'There is no pond “Pool” at “Elsewhere” of “Nobody”.',
+    )
   })
 })
 

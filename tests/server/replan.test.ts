@@ -270,23 +270,29 @@ describe('tasks', () => {
       warrantyUntil: null,
     })
     await addOneOff(actors.office, pondId, {
-      title: 'Reset the edge stone',
+      title: 'Reset the edge stone, renew its bed',
       from: today,
       to: addDays(today, 60),
       minutes: 20,
     })
     const result = await workOut(firmId)
     const host = result.changes.find((c) => c.tasks.length > 0)!
-    expect(host.tasks.map((t) => t.title).sort()).toEqual(['Renew the UV lamp: Clarifier', 'Reset the edge stone'])
+    expect(host.tasks.map((t) => t.title).sort()).toEqual([
+      'Renew the UV lamp: Clarifier',
+      'Reset the edge stone, renew its bed',
+    ])
     const id = await finishedRun(actors.office, result, wish())
     await acceptPlan(actors.office, id, [host.key])
     // what a visit has taken along is not planned again
     expect((await workOut(firmId)).changes.flatMap((c) => c.tasks)).toEqual([])
     const [visit] = (await pondPage(actors.office, pondId)).visits
     const lamp = visit!.tasks.find((t) => t.title.startsWith('Renew'))!
+    // the day's truck carries the lamp, which the equipment asks for, and nothing for the other task
+    const { load } = await daySheet(actors.office, visit!.crewId, visit!.day)
+    expect(load.parts).toEqual([{ site: visit!.siteName, task: 'Renew the UV lamp: Clarifier' }])
     await carryOut(firm, visit!.id, new Date(), 60, [`task-${lamp.id}`])
     const page = await pondPage(actors.office, pondId)
-    expect(page.followUps.map((f) => f.title)).not.toContain('Reset the edge stone')
+    expect(page.followUps.map((f) => f.title)).not.toContain('Reset the edge stone, renew its bed')
     expect(page.equipment[0]!.doneOn).toBeNull()
   })
 })

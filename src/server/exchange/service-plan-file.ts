@@ -42,7 +42,7 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
           line,
           message:
             meant.length === 0
-              ? said('exchange.problems.noSuchPond', { pond, site, customer })
+              ? said('exchange.problems.noSuchPond', { pond, site, customer: customer || '_' })
               : said('exchange.problems.severalPonds', {
                   count: meant.length,
                   pond,
