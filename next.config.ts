@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next'
+import { paletteAsScss } from './src/core/drawing/palette'
 
 // the development server evaluates its modules as text
 const devScripts = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''
@@ -34,7 +35,12 @@ const config: NextConfig = {
     'pino',
     '@react-pdf/renderer',
   ],
-  sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+  sassOptions: {
+    // the colours of the style sheets are those of charts and papers
+    additionalData: paletteAsScss(),
+    quietDeps: true,
+    silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+  },
   poweredByHeader: false,
   // where pages stood before: customers keep links in letters, people keep theirs
   redirects: async () => MOVED.map(([source, destination]) => ({ source, destination, permanent: true })),

@@ -35,6 +35,7 @@ import { plantGroups } from './plants'
 import { powerCut } from './power-cut'
 import { playTrainer } from './trainer-games'
 import { stockShelves } from './stores'
+import type { EquipmentInput } from '@/domain/equipment/equipment'
 
 const SEED = 20260309
 const PROPOSAL_DAYS = 30
@@ -304,7 +305,7 @@ async function planAhead(
 
 /** Lamps, pads and pumps with their dates; the brewery's lamp is the one nobody remembered. */
 async function fitEquipment(owner: Actor, ponds: ReadonlyMap<string, PondId>, today: string): Promise<void> {
-  const pieces: [string, string, string, number][] = [
+  const pieces: [string, EquipmentInput['kind'], string, number][] = [
     ['lanternhouse', 'uv-lamp', 'Clarifier in the pump vault', 240],
     ['lanternhouse', 'pump', 'Pump in the skimmer', 500],
     ['brewery', 'uv-lamp', 'Clarifier behind the barrels', 610],

@@ -7,6 +7,7 @@ import { currentActor } from '@/server/platform/http/page-actor'
 import { readerLocale } from '@/server/platform/http/reader-texts'
 import { TextsProvider } from '@/ui/kit/texts'
 import { firmTexts } from '@/messages/texts'
+import { ConfirmProvider } from '@/ui/kit/confirm'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },
@@ -21,7 +22,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang={locale} data-bs-theme={actor?.preferences.theme ?? 'light'}>
       <body>
-        <TextsProvider locale={locale}>{children}</TextsProvider>
+        <TextsProvider locale={locale}>
+          <ConfirmProvider>{children}</ConfirmProvider>
+        </TextsProvider>
       </body>
     </html>
   )

@@ -1,5 +1,6 @@
 import type { MetadataRoute } from 'next'
 import { firmTexts } from '@/messages/texts'
+import { PALETTE } from '@/core/drawing/palette'
 
 /** The field sheet as an app on a phone's home screen. */
 export default function manifest(): MetadataRoute.Manifest {
@@ -12,8 +13,8 @@ export default function manifest(): MetadataRoute.Manifest {
     start_url: '/field',
     scope: '/field',
     display: 'standalone',
-    background_color: '#f6f1e4',
-    theme_color: '#2f5d3a',
+    background_color: PALETTE.light.body,
+    theme_color: PALETTE.light.reed,
     icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
   }
 }

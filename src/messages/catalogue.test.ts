@@ -33,9 +33,11 @@ describe('the catalogue', () => {
   })
   it('speaks calmly, also to customers', () => expect(entries.filter(({ text }) => text.includes('!'))).toEqual([]))
   it('has no text that nothing says', () => {
+    // steps name their words by code: their own test sees to it that all are used
     const places = new Set([...code.matchAll(/`([a-zA-Z]+\.[a-zA-Z]+)\.\$\{/g)].map((m) => m[1]))
     const unsaid = entries
       .map(({ key }) => key)
+      .filter((key) => !key.startsWith('visitSteps.'))
       .filter((key) => !code.includes(`'${key}'`) && !places.has(key.split('.').slice(0, 2).join('.')))
     expect(unsaid).toEqual([])
   })

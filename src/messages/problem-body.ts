@@ -3,6 +3,7 @@ import type { FieldProblem, Problem, ProblemBody } from '@/domain/shared/problem
 import { saidWords } from './said'
 import type { Texts } from './texts'
 import type { CsvRowProblem } from '@/domain/shared/csv'
+import { issueWords } from './schema-words'
 
 const STATUS: Readonly<Record<Problem['kind'], number>> = {
   'not-found': 404,
@@ -31,7 +32,7 @@ const fieldsInWords = (fields: readonly FieldProblem[], t: Texts): FieldProblem[
 
 /** What a schema finds wrong, by field and in words. */
 export const zodFields = (error: ZodError, t: Texts): FieldProblem[] =>
-  error.issues.map((issue) => ({ path: issue.path.join('.'), message: saidWords(issue.message, t) }))
+  error.issues.map((issue) => ({ path: issue.path.join('.'), message: issueWords(issue, t) }))
 
 /** What is wrong with a row of a file, in words. */
 export interface RowProblemWords {

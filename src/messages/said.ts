@@ -4,6 +4,9 @@ import { shortDate } from '@/domain/shared/dates'
 
 const SAID = /^([a-z]\w*\.[a-z]\w*\.[a-z][\w-]*)(?: (\{.*\}))?$/is
 
+/** Whether a message is the address of a text, with or without values. */
+export const isSaid = (message: string): boolean => SAID.test(message)
+
 /** What domain and server named by address (`said`), in words; what is no address stands as it is. */
 export function saidWords(message: string, t: Texts): string {
   const [, key, values] = SAID.exec(message) ?? []

@@ -12,7 +12,8 @@ import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantiti
 import { AsPerson } from '../../tests/fixtures/person'
 import { pondInput } from '../../tests/fixtures/pond-input'
 import { CheckPanel } from './design/check-panel'
-import type { DesignPageData, DesignPart } from './design/use-design'
+import type { DesignPart } from './design/use-design'
+import type { DesignPageData } from '@/server/design/designs'
 import { SizingMethodTable } from './design/method-table'
 import { PlanForm } from './season/plan-form'
 import { NuqsTestingAdapter } from 'nuqs/adapters/testing'
@@ -114,11 +115,8 @@ const planData = (size = 2, learntFactor = 1) =>
   ({
     learntFactor,
     pond: { ...pondInput(), id: 'p1', siteName: 'Weir Cottage' },
-    job: { key: 'spring-cleanout', name: 'Spring cleanout' },
-    jobs: [
-      { key: 'spring-cleanout', name: 'Spring cleanout' },
-      { key: 'routine', name: 'Routine visit' },
-    ],
+    job: 'spring-cleanout',
+    jobs: ['spring-cleanout', 'routine'],
     today: '2027-01-10',
     window: { earliest: '2027-03-01', best: '2027-03-20', latest: '2027-04-10' },
     proposals: [

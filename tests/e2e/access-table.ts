@@ -1,13 +1,12 @@
 import { PACK_FORMAT } from '../../src/domain/field/field-pack'
-import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
-import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-rules/house-tables'
 import { upgradeDesign } from '../../src/domain/design/design-file'
 import { newOption } from '../../src/domain/forecasts/what-if'
 import { FIRM } from '../../demo/people'
 import { defaultTemplates } from '../../src/messages/messages/notice-templates'
 import { firmTexts } from '../../src/messages/texts'
 import type { Role } from '../../src/domain/people/roles'
+import { USUAL_PRICE_BOOK, USUAL_TABLES } from '../fixtures/usual-in-words'
 
 /** Ids of the demo firm (`own`) and of another firm (`other`) that addresses are filled with. */
 export interface Ids {
@@ -250,7 +249,7 @@ export const ROUTES: readonly RouteRule[] = [
     route: 'api/v1/house-tables',
     method: 'PUT',
     allowed: PLANNERS,
-    body: () => ({ version: 999, tables: DEFAULT_HOUSE_TABLES }),
+    body: () => ({ version: 999, tables: USUAL_TABLES }),
   },
   {
     route: 'api/v1/ponds/[pondId]/designs',
@@ -279,7 +278,7 @@ export const ROUTES: readonly RouteRule[] = [
     route: 'api/v1/price-book',
     method: 'PUT',
     allowed: PLANNERS,
-    body: () => ({ version: 999, book: DEFAULT_PRICE_BOOK }),
+    body: () => ({ version: 999, book: USUAL_PRICE_BOOK }),
   },
   { route: 'api/v1/price-book.csv', method: 'GET', allowed: DESK },
   { route: 'api/v1/price-book.csv', method: 'POST', allowed: PLANNERS },

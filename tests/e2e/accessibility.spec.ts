@@ -59,6 +59,31 @@ for (const [group, viewsOf] of Object.entries(VIEW_GROUPS))
     expect(errors).toEqual([])
   })
 
+test('what is reached by a link or begun by a press has nothing serious either, and no text of its own', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  test.setTimeout(120_000)
+  const errors = watchErrors(page)
+  await page.emulateMedia({ reducedMotion: 'reduce' })
+  await signInAs(page, 'owner')
+  const begun = await page.request.post('/api/v1/trainer-games', { data: { scenario: 'first-season', seed: 7 } })
+  expect(begun.status(), await begun.text()).toBe(200)
+  const game: { id: string } = await begun.json()
+  await page.goto('/customers?q=')
+  await page
+    .getByRole('button', { name: /^Share customer page/ })
+    .first()
+    .click()
+  const address = page.getByRole('link', { name: /^Open customer page/ }).first()
+  const customerPage = (await address.getAttribute('href'))!
+  await context.addCookies([{ name: LOCALE_COOKIE, value: 'en-XA', url: baseURL! }])
+  await look(page, `/trainer/${game.id}`, ['dark'])
+  await look(page, customerPage, ['dark'])
+  expect(errors).toEqual([])
+})
+
 test('units switch for the person everywhere', async ({ page }) => {
   await signInAs(page, 'technician')
   await page.goto('/ponds?q=lanternhouse')

@@ -6,6 +6,7 @@ import { planToday } from './drivers/plan-today'
 import { DEMO_PASSWORD } from '../../demo/people'
 import { signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { goOnWhenAsked } from './drivers/go-on'
 
 let photo: Buffer
 test.beforeAll(async () => {
@@ -156,7 +157,7 @@ test('a lost phone is shut out: it forgets its rounds when it is next heard of',
   await signInWith(page, person.email)
   await keptOnDevice(page)
   await desk.goto('/people')
-  desk.on('dialog', (dialog) => void dialog.accept())
+  await goOnWhenAsked(desk, /^Block device$/)
   const own = desk
     .getByRole('region', { name: 'Devices' })
     .getByRole('button', { name: new RegExp(`^Block .*of ${person.name}$`) })

@@ -3,6 +3,7 @@ import { expect, test } from './drivers/test'
 import { addDays, mondayOf } from '../../src/core/numeric/calendar'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { goOnWhenAsked } from './drivers/go-on'
 
 test('from a service plan to a season that is worked out, looked at, and taken over', async ({ page }) => {
   test.setTimeout(180_000)
@@ -221,7 +222,7 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   const box = (await target.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + 20, { steps: 12 })
   await expect(target.getByText(/^(Fits; |Conflicts: )/)).toBeVisible()
-  page.on('dialog', (dialog) => void dialog.accept())
+  await goOnWhenAsked(page, /^Move anyway$/)
   await page.mouse.up()
   await expect(
     page
@@ -235,9 +236,17 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   // by keyboard alone: lift, carry one day on, put down, or back with Escape
   await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).focus()
   await page.keyboard.press('Space')
+  const spoken = page.locator('[id^="DndLiveRegion"]')
+  // it hangs over its own day at first; every place is spoken of by name
+  const OVER = /, over crew \w+, \w+day, \d+ \w+ \d{4}$/
+  await expect(spoken).toHaveText(OVER)
+  const own = await spoken.innerText()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByText(/^(Fits; |Conflicts: )/)).toBeVisible()
+  await expect(spoken).not.toHaveText(own)
+  await expect(spoken).toHaveText(OVER)
   await page.keyboard.press('Escape')
+  await expect(spoken).toHaveText(/, stays where it was$/)
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 
   // why it stands where it does

@@ -3,6 +3,7 @@ import { expect, test } from './drivers/test'
 import ICAL from 'ical.js'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { goOnWhenAsked } from './drivers/go-on'
 
 const events = (text: string) =>
   new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e))
@@ -48,7 +49,7 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
   await expect(page.getByRole('button', { name })).toBeVisible()
 
   // a week on, put down
-  page.on('dialog', (dialog) => void dialog.accept())
+  await goOnWhenAsked(page, /^Move anyway$/)
   await page.getByRole('button', { name }).focus()
   await page.keyboard.press('Space')
   await expect(said).toHaveText(/fits, |costs|saves|no extra cost|window/)

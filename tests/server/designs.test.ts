@@ -1,5 +1,4 @@
 import { execFileSync } from 'node:child_process'
-import { DEFAULT_PRICE_BOOK } from '@/core/pricing/price-book'
 import type { DesignId, PondId } from '@/domain/shared/ids'
 import { optionFacts } from '@/domain/proposals/proposal-facts'
 import { newOption } from '@/domain/forecasts/what-if'
@@ -20,6 +19,7 @@ import { proposalPdf } from '@/server/proposals/proposal-pdf'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { oldDesign } from '../fixtures/old-design'
 import { problemOf } from '../fixtures/problem-of'
+import { USUAL_PRICE_BOOK } from '../fixtures/usual-in-words'
 
 afterAll(async () => {
   await closeQueue()
@@ -238,7 +238,7 @@ describe('proposals', () => {
     const { token } = await propose(actors.designer, pondId, id)
     const before = await publicProposal(token)
     // prices rise afterwards; what was offered stays
-    await setPriceBook(actors.owner, 0, { ...DEFAULT_PRICE_BOOK, markup: 2 })
+    await setPriceBook(actors.owner, 0, { ...USUAL_PRICE_BOOK, markup: 2 })
     expect((await publicProposal(token)).content).toEqual(before.content)
     expect(before.content.options[0]!.totalMinor).toBeGreaterThan(0)
     expect(optionFacts(before.content, 0).result.areaM2).toBeGreaterThan(0)
@@ -290,10 +290,10 @@ describe('prices and pumps', () => {
   it('start from the defaults, keep changes, and show a stale save what stands', async () => {
     const { actors } = await makeFirm('Larch')
     expect((await priceBook(actors.designer)).version).toBe(0)
-    await setPriceBook(actors.office, 0, { ...DEFAULT_PRICE_BOOK, markup: 0.5 })
+    await setPriceBook(actors.office, 0, { ...USUAL_PRICE_BOOK, markup: 0.5 })
     expect(await priceBook(actors.owner)).toMatchObject({ version: 1, book: { markup: 0.5 } })
-    expect((await problemOf(setPriceBook(actors.owner, 0, DEFAULT_PRICE_BOOK))).kind).toBe('conflict')
-    expect((await problemOf(setPriceBook(actors.designer, 1, DEFAULT_PRICE_BOOK))).kind).toBe('forbidden')
+    expect((await problemOf(setPriceBook(actors.owner, 0, USUAL_PRICE_BOOK))).kind).toBe('conflict')
+    expect((await problemOf(setPriceBook(actors.designer, 1, USUAL_PRICE_BOOK))).kind).toBe('forbidden')
   })
   it('take a CSV and keep what reads well', async () => {
     const { actors } = await makeFirm('Maple')

@@ -1,4 +1,3 @@
-import { DEFAULT_HOUSE_TABLES } from '@/domain/house-rules/house-tables'
 import { OwnRules } from '@/domain/house-rules/house-rules'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { wantedSheets } from '@/server/design/cutting'
@@ -7,6 +6,7 @@ import { addPond, pondPage, setPondRules } from '@/server/ponds/ponds'
 import { houseTables, priceBook, setHouseTables } from '@/server/prices/prices'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
+import { USUAL_TABLES } from '../fixtures/usual-in-words'
 
 afterAll(closeDatabase)
 
@@ -47,15 +47,15 @@ describe('the firm’s own pipes and fittings', () => {
   it('are computed with, priced, and kept as long as designs may count them', async () => {
     const { actors, pondId } = await withPond('Cane')
     await setHouseTables(actors.office, 0, {
-      ...DEFAULT_HOUSE_TABLES,
-      fittings: [...DEFAULT_HOUSE_TABLES.fittings, own],
+      ...USUAL_TABLES,
+      fittings: [...USUAL_TABLES.fittings, own],
     })
     const bench = await designPage(actors.designer, pondId)
     expect(bench.rules.tables.fittings.at(-1)).toEqual({ key: 'long-bend', name: 'Long bend', k: 0.2 })
     expect((await priceBook(actors.office)).book.items.find((i) => i.key === 'fitting:long-bend')?.costMinor).toBe(990)
     const bed = { ...bench.start, delivery: { ...bench.start.delivery, fittings: { 'long-bend': 4 } } }
     await saveDesign(actors.designer, pondId, { name: 'With bends', bed, overrideReason: '' })
-    const gone = await problemOf(setHouseTables(actors.office, 1, DEFAULT_HOUSE_TABLES))
+    const gone = await problemOf(setHouseTables(actors.office, 1, USUAL_TABLES))
     expect(gone).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('Long bend') })
     expect((await houseTables(actors.technician)).version).toBe(1)
   })

@@ -1,4 +1,3 @@
-import { visitType } from '@/core/visits/visit-types'
 import { OwnVisitType } from '@/domain/visits/own-visit-type'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
@@ -10,6 +9,7 @@ import { addPond } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
+import { jobInWords } from '../fixtures/jobs-in-words'
 
 afterAll(async () => {
   await closeQueue()
@@ -17,7 +17,7 @@ afterAll(async () => {
 })
 
 const today = new Date().toISOString().slice(0, 10)
-const usual = visitType('netting')!
+const usual = jobInWords('netting')
 const own = (changes: Partial<OwnVisitType> = {}) =>
   OwnVisitType.parse({ name: 'Leaf net, our way', customerNote: 'The net is up.', steps: usual.steps, ...changes })
 
@@ -63,7 +63,7 @@ describe('a firm’s own steps', () => {
   })
   it('keep every stop and every safety note of the usual ones', async () => {
     const { actors } = await firmWithPond('Own steps, safe')
-    const cleanout = visitType('spring-cleanout')!
+    const cleanout = jobInWords('spring-cleanout')
     const with_ = (steps: unknown) => OwnVisitType.parse({ name: 'Cleanout', customerNote: 'Murky for a day.', steps })
     const without = (key: string) => with_(cleanout.steps.filter((s) => s.key !== key))
     expect(

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import knexFactory from 'knex'
-import { visitType } from '@/core/visits/visit-types'
 import type { EntryId, VisitId } from '@/domain/shared/ids'
 import type { EntryInput, StepAnswer } from '@/domain/visits/visit'
 import { stepStates } from '@/domain/visits/visit-progress'
@@ -22,6 +21,7 @@ import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { readingsOf } from '../fixtures/plain-answer'
 import { problemOf } from '../fixtures/problem-of'
+import { jobInWords } from '../fixtures/jobs-in-words'
 
 afterAll(async () => {
   await closeQueue()
@@ -187,7 +187,7 @@ describe('the fill water of a site', () => {
         method: 'drops',
       }),
     )
-    for (const step of visitType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap'))
+    for (const step of jobInWords('rescue-floor').steps.filter((s) => s.key !== 'test-tap'))
       await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
     const site = (await customersPage(actors.office)).customers[0]!.sites[0]!
@@ -215,7 +215,7 @@ describe('what was stored before answers had codes', () => {
     const { actors, firmId, visitId } = made
     const lead = actors['crew-lead']
     await logEntry(lead, visitId, done('siphon', { choice: 'calm' }))
-    const own = { name: 'Our rescue', customerNote: 'Note', steps: visitType('rescue-floor')!.steps }
+    const own = { name: 'Our rescue', customerNote: 'Note', steps: jobInWords('rescue-floor').steps }
     await inFirm(firmId, (trx) => storeOwnVisitType(trx, firmId, 'rescue-floor', 0, own as never, actors.owner.userId))
     const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
     const spoken = (steps: readonly { choices?: readonly { label: string }[] }[]) =>
@@ -249,7 +249,7 @@ describe('what was stored before answers had codes', () => {
     expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })
     const { job } = await inFirm(firmId, (trx) => findOwnVisitType(trx, 'rescue-floor'))
     expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(
-      visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices,
+      jobInWords('rescue-floor').steps.find((s) => s.key === 'siphon')!.choices,
     )
   })
   it('a device that was away says its answers by their words, and a stop still stops', async () => {

@@ -1,6 +1,5 @@
 import type { EntryId, VisitId } from '@/domain/shared/ids'
 import { StockItemInput } from '@/domain/stores/stores'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
@@ -15,6 +14,7 @@ import { planVisit } from '@/server/visits/visit-planning'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
+import { USUAL_PRODUCTS_IN_WORDS } from '../fixtures/usual-in-words'
 
 afterAll(async () => {
   await closeQueue()
@@ -80,7 +80,7 @@ describe('the stores', () => {
       item({ name: 'Lamps', kind: 'part', unit: 'pieces', least: 1, productKey: null, equipmentKind: 'uv-lamp' }),
     )
     const lamp = {
-      kind: 'uv-lamp',
+      kind: 'uv-lamp' as const,
       name: 'Clarifier',
       fittedOn: '2020-01-01',
       everyDays: 365,
@@ -120,7 +120,7 @@ describe('the stores', () => {
 describe('the product book', () => {
   it('is kept, and a stale save is a conflict; a product on a shelf stays', async () => {
     const { actors } = await makeFirm('Osier')
-    const changed = DEFAULT_PRODUCT_BOOK.map((p) => (p.key === 'culture' ? { ...p, rate: 7 } : p))
+    const changed = USUAL_PRODUCTS_IN_WORDS.map((p) => (p.key === 'culture' ? { ...p, rate: 7 } : p))
     await setProducts(actors.office, 0, changed)
     expect((await fieldPack(actors.technician)).products.find((p) => p.key === 'culture')!.rate).toBe(7)
     expect((await problemOf(setProducts(actors.office, 0, changed))).kind).toBe('conflict')

@@ -4,14 +4,14 @@ import { FILTER_TYPE_FACTS } from '../filter/types'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { patchRadiusM } from '../plants/planting'
 import { plantSpecies } from '../plants/species'
-import { dimension, label, rectangle, sheetOf, type DrawnPoint, type Mark, type Sheet, type WriteLength } from './sheet'
+import { dimension, label, rectangle, sheetOf, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
 
 const VESSEL_GAP_M = 0.25
 const CIRCLE_POINTS = 48
 
 /** Plan of the filter: bed or vessels, distribution pipe, vault, way back, plants, north. */
-export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
-  if (design.type === 'none') return sheetOf('Plan', [label(0, 0, 'No filter: plants and surface carry this pond')])
+export function planSheet(design: FilterDesign, words: SheetWords): Sheet {
+  if (design.type === 'none') return sheetOf(words.text('plan'), [label(0, 0, words.text('no-filter'))])
   const { lengthM, widthM } = design
   const pipeR = design.manifold.diameterM / 2
   const marks: Mark[] = []
@@ -39,7 +39,7 @@ export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
         radiusM: design.vault.diameterM / 2,
         fill: 'water',
       },
-      label(-design.vault.diameterM / 2, widthM / 2 + design.vault.diameterM / 2 + 0.08, 'vault', 'middle'),
+      label(-design.vault.diameterM / 2, widthM / 2 + design.vault.diameterM / 2 + 0.08, words.text('vault'), 'middle'),
     )
   design.planting.forEach((patch) => {
     const species = plantSpecies(patch.species)
@@ -52,22 +52,22 @@ export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
         points: withinBed(circlePoints(patch.xM, patch.yM, radiusM), lengthM, spanY),
         fill: 'plant',
       },
-      label(patch.xM, patch.yM, `${patch.count} ${species.common}`, 'middle', 'PLANTS'),
+      label(patch.xM, patch.yM, `${patch.count} ${words.species(species.key)}`, 'middle', 'PLANTS'),
     )
   })
   marks.push(...wayBack(design, lengthM, widthM, spanY))
-  marks.push(...northArrow(design.northDeg, lengthM + 1.1, spanY))
+  marks.push(...northArrow(design.northDeg, words, lengthM + 1.1, spanY))
   const gap = Math.max(0.25, 0.06 * Math.max(lengthM, spanY))
-  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -gap, write(lengthM)))
+  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -gap, words.length(lengthM)))
   marks.push(
     dimension(
       { xM: lengthM, yM: 0 },
       { xM: lengthM, yM: design.round ? lengthM : widthM },
       -0.75,
-      write(design.round ? lengthM : widthM),
+      words.length(design.round ? lengthM : widthM),
     ),
   )
-  return sheetOf('Plan', marks)
+  return sheetOf(words.text('plan'), marks)
 }
 
 /** A patch that reaches over the edge ends there. */
@@ -156,7 +156,7 @@ function wayBack(design: FilterDesign, lengthM: number, widthM: number, spanY: n
 const NORTH_M = 0.35
 
 /** An arrow to the north; degrees clockwise from up the page. */
-export function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
+export function northArrow(northDeg: number, words: SheetWords, xM: number, yM: number): Mark[] {
   const angle = (northDeg * Math.PI) / 180
   const [dx, dy] = [Math.sin(angle) * NORTH_M, Math.cos(angle) * NORTH_M]
   const foot = { xM, yM: yM - NORTH_M }
@@ -170,14 +170,14 @@ export function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
       ],
       arrow: true,
     },
-    label(foot.xM + dx * 1.35, foot.yM + dy * 1.35, 'N', 'middle'),
+    label(foot.xM + dx * 1.35, foot.yM + dy * 1.35, words.text('north'), 'middle'),
   ]
 }
 
 /** Long section through the middle of the bed, true to scale both ways. Level 0 is the bed's base. */
 // eslint-disable-next-line max-lines-per-function -- the marks of one sheet, in the order they are drawn
-export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
-  if (design.type === 'none') return sheetOf('Long section', [label(0, 0, 'No bed')])
+export function sectionSheet(design: FilterDesign, words: SheetWords): Sheet {
+  if (design.type === 'none') return sheetOf(words.text('long-section'), [label(0, 0, words.text('no-bed'))])
   const { lengthM } = design
   const depthM = buildUpM(design.layers)
   const marks: Mark[] = []
@@ -193,7 +193,7 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
         points: rectangle(0, base, lengthM, top),
         fill: granular ? layer.material : 'modules',
       },
-      label(nameX, (base + top) / 2, `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name}`),
+      label(nameX, (base + top) / 2, `${words.length(layer.thicknessM)} ${words.material(layer.material)}`),
     )
     base = top
   })
@@ -208,7 +208,7 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
         { xM: lengthM, yM: water },
       ],
     },
-    label(lengthM * 0.5, water + 0.04, `water level +${write(water)}`, 'middle', 'LEVELS'),
+    label(lengthM * 0.5, water + 0.04, words.waterLevel(water), 'middle', 'LEVELS'),
     {
       kind: 'line',
       layer: 'GROUND',
@@ -217,7 +217,7 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
         { xM: 0, yM: ground },
       ],
     },
-    label(-0.5, ground + 0.03, 'ground', 'start', 'GROUND'),
+    label(-0.5, ground + 0.03, words.text('ground'), 'start', 'GROUND'),
   )
   if (design.airBreakM < water)
     marks.push(
@@ -230,17 +230,22 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
         ],
         dashed: true,
       },
-      label(0.05, design.airBreakM + 0.03, `drains back to +${write(design.airBreakM)}`, 'start', 'LEVELS'),
+      label(0.05, design.airBreakM + 0.03, words.drainsBackTo(design.airBreakM), 'start', 'LEVELS'),
     )
-  marks.push(...sectionPipes(design, depthM))
-  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, write(lengthM)))
+  marks.push(...sectionPipes(design, depthM, words))
+  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, words.length(lengthM)))
   marks.push(
-    dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: depthM }, -Math.max(0.2, lengthM * 0.035), write(depthM)),
+    dimension(
+      { xM: lengthM, yM: 0 },
+      { xM: lengthM, yM: depthM },
+      -Math.max(0.2, lengthM * 0.035),
+      words.length(depthM),
+    ),
   )
-  return sheetOf('Long section', marks)
+  return sheetOf(words.text('long-section'), marks)
 }
 
-function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
+function sectionPipes(design: FilterDesign, depthM: number, words: SheetWords): Mark[] {
   const d = design.manifold.diameterM
   const { lengthM } = design
   if (FILTER_TYPE_FACTS[design.type].path === 'along') {
@@ -285,7 +290,7 @@ function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
   const shaft: Mark[] = vault
     ? [
         { kind: 'polygon', layer: 'PIPE', points: rectangle(-vault, 0, 0, depthM + 0.05), fill: 'water' },
-        label(-vault / 2, depthM + 0.1, 'vault', 'middle'),
+        label(-vault / 2, depthM + 0.1, words.text('vault'), 'middle'),
       ]
     : []
   const arrows = [0.25, 0.5, 0.75].map((share): Mark => ({
@@ -303,11 +308,11 @@ function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
 const DETAIL_WIDTH_M = 0.8
 
 /** One metre of bed large: layer by layer with thickness, stone and its mass on a square metre. */
-export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
+export function detailSheet(design: FilterDesign, words: SheetWords): Sheet {
   const marks: Mark[] = []
   let base = 0
   design.layers.forEach((layer) => {
-    const { name, granular } = BED_MATERIALS[layer.material]
+    const { granular } = BED_MATERIALS[layer.material]
     const top = base + layer.thicknessM
     marks.push(
       {
@@ -316,8 +321,8 @@ export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
         points: rectangle(0, base, DETAIL_WIDTH_M, top),
         fill: granular ? layer.material : 'modules',
       },
-      dimension({ xM: 0, yM: base }, { xM: 0, yM: top }, 0.08, write(layer.thicknessM)),
-      label(DETAIL_WIDTH_M + 0.06, (base + top) / 2, name),
+      dimension({ xM: 0, yM: base }, { xM: 0, yM: top }, 0.08, words.length(layer.thicknessM)),
+      label(DETAIL_WIDTH_M + 0.06, (base + top) / 2, words.material(layer.material)),
     )
     base = top
   })
@@ -331,7 +336,7 @@ export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
           { xM: DETAIL_WIDTH_M, yM: -0.01 },
         ],
       },
-      label(DETAIL_WIDTH_M + 0.06, -0.04, 'liner between two underlayments'),
+      label(DETAIL_WIDTH_M + 0.06, -0.04, words.text('liner')),
     )
   marks.push({
     kind: 'line',
@@ -341,5 +346,5 @@ export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
       { xM: DETAIL_WIDTH_M, yM: base + design.waterOverGravelM },
     ],
   })
-  return sheetOf('Layer detail', marks)
+  return sheetOf(words.text('layer-detail'), marks)
 }

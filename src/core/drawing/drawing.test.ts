@@ -6,8 +6,8 @@ import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { detailSheet, planSheet, sectionSheet } from './bed-sheets'
 import { dimensionLine } from './sheet'
 import { fittingScale, PAPERS, sheetSvg } from './svg'
+import { SHEET_WORDS } from '../../../tests/fixtures/sheet-words'
 
-const write = (m: number) => `${m.toFixed(2)} m`
 const design = (type: (typeof FILTER_TYPES)[number]) =>
   suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 
@@ -15,16 +15,18 @@ describe('sheets', () => {
   it.each(FILTER_TYPES.flatMap((type) => [planSheet, sectionSheet, detailSheet].map((make) => [type, make] as const)))(
     'of a %s are finite and fit a paper',
     (type, make) => {
-      const sheet = make(design(type), write)
+      const sheet = make(design(type), SHEET_WORDS)
       for (const edge of Object.values(sheet.bounds)) expect(Number.isFinite(edge)).toBe(true)
       for (const paper of Object.keys(PAPERS) as (keyof typeof PAPERS)[])
         expect(fittingScale(sheet, paper)).toBeGreaterThan(0)
-      expect(sheetSvg(sheet, { paper: 'A4', scale: 50, subtitle: '' })).not.toMatch(/NaN|undefined|Infinity/)
+      expect(sheetSvg(sheet, { paper: 'A4', scale: 50, subtitle: '', words: SHEET_WORDS })).not.toMatch(
+        /NaN|undefined|Infinity/,
+      )
     },
   )
   it('measure on paper what the design says', () => {
     const bed = { ...design('lined-wetland'), lengthM: 4 }
-    const svg = sheetSvg(sectionSheet(bed, write), { paper: 'A3', scale: 20, subtitle: '' })
+    const svg = sheetSvg(sectionSheet(bed, SHEET_WORDS), { paper: 'A3', scale: 20, subtitle: '', words: SHEET_WORDS })
     const layer = svg.match(/<path d="M([\d.]+) [\d.]+L([\d.]+) [\d.]+[^"]*" fill="#e2d8c6"/)!
     expect(Number(layer[2]) - Number(layer[1])).toBeCloseTo(200, 2)
   })
@@ -32,7 +34,7 @@ describe('sheets', () => {
     expect(
       sheetSvg(
         { title: '<b>&', marks: [], bounds: { minX: 0, minY: 0, maxX: 1, maxY: 1 } },
-        { paper: 'A4', scale: 10, subtitle: '' },
+        { paper: 'A4', scale: 10, subtitle: '', words: SHEET_WORDS },
       ),
     ).toContain('&lt;b&gt;&amp;'))
   it('set dimensions beside what they measure', () =>

@@ -2,7 +2,7 @@ import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { linkIds } from '../filter/flow/flow-network'
 import type { BranchKind, FlowIntake } from '../filter/flow/flow-plan'
-import { label, rectangle, sheetOf, type Mark, type Sheet } from './sheet'
+import { label, rectangle, sheetOf, type Mark, type Sheet, type SheetWords } from './sheet'
 
 /** Sizes of the diagram's boxes; it shows what is joined to what and is not to scale. */
 const BOX = { widthM: 1.3, heightM: 0.5 } as const
@@ -21,6 +21,10 @@ export interface FlowSheetInput {
   readonly names: {
     readonly branch: (kind: BranchKind) => string
     readonly intake: (kind: FlowIntake['kind']) => string
+    readonly pond: string
+    /** The bed, or the return where there is none, with how the water comes back. */
+    readonly back: (from: 'bed' | 'return', by: 'falls' | 'pipe' | null) => string
+    readonly text: SheetWords['text']
   }
 }
 
@@ -79,12 +83,12 @@ export function flowSheet(input: FlowSheetInput): Sheet {
     )
     nodes.forEach((_, i) => join(header, middle, (column + 1) * COLUMN_M, y(i, nodes.length), true))
   })
-  marks.push(label(2 * COLUMN_M + BOX.widthM / 2, -rows * ROW_M - 0.15, 'all back to the pond', 'middle'))
-  return { ...sheetOf('Flow diagram', marks), notToScale: true }
+  marks.push(label(2 * COLUMN_M + BOX.widthM / 2, -rows * ROW_M - 0.15, input.names.text('back-to-pond'), 'middle'))
+  return { ...sheetOf(input.names.text('flow-diagram'), marks), notToScale: true }
 }
 
 function intakeNodes({ design, names, flowOf, flowM3PerH }: FlowSheetInput): Node[] {
-  if (!design.network) return [{ name: 'Pond', flow: flowM3PerH }]
+  if (!design.network) return [{ name: names.pond, flow: flowM3PerH }]
   return design.network.intakes.map((intake, i) => ({
     name: names.intake(intake.kind),
     flow: flowOf(linkIds.intake(i)),
@@ -98,15 +102,14 @@ function endNodes({ design, names, flowOf, flowM3PerH, bedFlowM3PerH }: FlowShee
       flow: flowOf(linkIds.branch(i)),
     }))
   const wayBack = () => {
-    if (design.falls) return ' over falls'
-    if (FILTER_TYPE_FACTS[design.type].pipedOutlet) return ' by pipe'
-    return ''
+    if (design.falls) return 'falls'
+    return FILTER_TYPE_FACTS[design.type].pipedOutlet ? 'pipe' : null
   }
   const back = wayBack()
   const nodes: Node[] =
     design.type === 'none'
-      ? [{ name: `Return${back}`, flow: flowM3PerH }]
-      : [{ name: `${names.branch('bed')}${back}`, flow: bedFlowM3PerH }]
+      ? [{ name: names.back('return', back), flow: flowM3PerH }]
+      : [{ name: names.back('bed', back), flow: bedFlowM3PerH }]
   if (design.type !== 'none' && flowM3PerH - bedFlowM3PerH > 1e-6)
     nodes.push({ name: names.branch('bypass'), flow: flowM3PerH - bedFlowM3PerH })
   return nodes

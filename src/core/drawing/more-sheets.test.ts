@@ -9,8 +9,8 @@ import { flowSheet, type FlowSheetInput } from './flow-sheet'
 import { perimeterPlanSheet, shoreStations } from './perimeter-sheet'
 import type { Mark } from './sheet'
 import { sheetSvg } from './svg'
+import { FLOW_NAMES, SHEET_WORDS } from '../../../tests/fixtures/sheet-words'
 
-const write = (m: number) => `${m.toFixed(2)} m`
 const square = [
   { xM: 0, yM: 0 },
   { xM: 6, yM: 0 },
@@ -27,12 +27,12 @@ const bandOf = (marks: readonly Mark[]) =>
 
 describe('the plan of a perimeter bog', () => {
   it('runs a ring of its width around the whole shore', () => {
-    const band = bandOf(perimeterPlanSheet(bog, square, write).marks)
+    const band = bandOf(perimeterPlanSheet(bog, square, SHEET_WORDS).marks)
     // a ring drawn as out and back: (6 + 1.2)² − 6²
     expect(areaM2(band.points)).toBeCloseTo(7.2 ** 2 - 36, 6)
   })
   it('lies outside the water whichever way the shore was walked', () => {
-    const outside = perimeterPlanSheet(bog, [...square].reverse(), write).bounds
+    const outside = perimeterPlanSheet(bog, [...square].reverse(), SHEET_WORDS).bounds
     expect(outside.minX).toBeLessThanOrEqual(-0.6 + 1e-9)
   })
   it('ends where its length ends', () => {
@@ -50,11 +50,7 @@ describe('the flow diagram', () => {
     bedFlowM3PerH: 9,
     flowOf,
     write: (flow) => `${flow} m³/h`,
-    names: {
-      branch: (kind) =>
-        ({ bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' })[kind],
-      intake: (kind) => ({ 'bottom-drain': 'Bottom drain', 'mid-water': 'Mid-water', skimmer: 'Skimmer' })[kind],
-    },
+    names: FLOW_NAMES,
   })
   const words = (input: FlowSheetInput) => flowSheet(input).marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []))
   const bed = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
@@ -67,7 +63,7 @@ describe('the flow diagram', () => {
     )
   })
   it('says that it is not to scale', () => {
-    const svg = sheetSvg(flowSheet(input(bed)), { paper: 'A4', scale: 50, subtitle: '' })
+    const svg = sheetSvg(flowSheet(input(bed)), { paper: 'A4', scale: 50, subtitle: '', words: SHEET_WORDS })
     expect(svg).toContain('not to scale')
     expect(svg).not.toContain('1 : 50')
   })

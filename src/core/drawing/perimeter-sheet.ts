@@ -4,7 +4,7 @@ import { plantSpecies } from '../plants/species'
 import type { Outline, Point } from '../survey/point'
 import { perimeterM, signedAreaM2 } from '../survey/polygon'
 import { circlePoints, northArrow } from './bed-sheets'
-import { label, sheetOf, type DrawnPoint, type Mark, type Sheet, type WriteLength } from './sheet'
+import { label, sheetOf, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
 
 /** Turned corners are drawn no further out than this many band widths. */
 const MAX_MITRE = 1.8
@@ -55,7 +55,7 @@ const offset = ({ at, out }: Station, m: number): DrawnPoint => ({ xM: at.xM + o
  * Plan of a perimeter bog: the pond, the band along its shore, the perforated loop in its middle, the stone ring it
  * returns over.
  */
-export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: WriteLength): Sheet {
+export function perimeterPlanSheet(design: FilterDesign, shore: Outline, words: SheetWords): Sheet {
   const { lengthM, widthM } = design
   const stations = shoreStations(shore, lengthM)
   const inner = stations.map((s) => offset(s, 0))
@@ -78,7 +78,7 @@ export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: 
         points: circlePoints(at.xM, at.yM, Math.min(patchRadiusM(species, patch.count), widthM / 2)),
         fill: 'plant',
       },
-      label(at.xM, at.yM, `${patch.count} ${species.common}`, 'middle', 'PLANTS'),
+      label(at.xM, at.yM, `${patch.count} ${words.species(species.key)}`, 'middle', 'PLANTS'),
     )
   }
   const xs = [...outer, ...shore].map((p) => p.xM)
@@ -86,14 +86,9 @@ export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: 
   const [maxX, maxY, minX, minY] = [Math.max(...xs), Math.max(...ys), Math.min(...xs), Math.min(...ys)]
   const gap = Math.max(0.3, 0.06 * (maxY - minY))
   marks.push(
-    label(
-      (minX + maxX) / 2,
-      minY - gap,
-      `band ${write(widthM)} wide, ${write(Math.min(lengthM, perimeterM(shore)))} along the shore`,
-      'middle',
-    ),
-    label((minX + maxX) / 2, minY - 2 * gap, 'perforated loop dashed; water returns over the stone ring', 'middle'),
-    ...northArrow(design.northDeg, maxX + 0.8, maxY),
+    label((minX + maxX) / 2, minY - gap, words.band(widthM, Math.min(lengthM, perimeterM(shore))), 'middle'),
+    label((minX + maxX) / 2, minY - 2 * gap, words.text('perforated-loop'), 'middle'),
+    ...northArrow(design.northDeg, words, maxX + 0.8, maxY),
   )
-  return sheetOf('Plan', marks)
+  return sheetOf(words.text('plan'), marks)
 }

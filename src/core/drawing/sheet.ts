@@ -1,3 +1,4 @@
+import type { BedMaterialKey } from '../filter/bed/layers'
 /** A drawing in metres, y upwards, without any notion of screen, paper or file. */
 export interface DrawnPoint {
   readonly xM: number
@@ -65,8 +66,35 @@ export interface Sheet {
   readonly bounds: { readonly minX: number; readonly minY: number; readonly maxX: number; readonly maxY: number }
 }
 
-/** Writes lengths in the reader's units. */
-export type WriteLength = (m: number) => string
+/** What is written on drawings beside dimensions and names. */
+export const SHEET_TEXTS = [
+  'plan',
+  'long-section',
+  'layer-detail',
+  'flow-diagram',
+  'no-filter',
+  'no-bed',
+  'vault',
+  'ground',
+  'north',
+  'liner',
+  'perforated-loop',
+  'back-to-pond',
+  'not-to-scale',
+] as const
+export type SheetText = (typeof SHEET_TEXTS)[number]
+
+/** Words on drawings in the reader's language and units. */
+export interface SheetWords {
+  readonly length: (m: number) => string
+  readonly text: (code: SheetText) => string
+  readonly material: (key: BedMaterialKey) => string
+  readonly species: (key: string) => string
+  readonly waterLevel: (m: number) => string
+  readonly drainsBackTo: (m: number) => string
+  readonly band: (widthM: number, alongM: number) => string
+  readonly scale: (scale: number, barM: number) => string
+}
 
 /** End points of a dimension's own line, beside what it measures. */
 export function dimensionLine(mark: Extract<Mark, { kind: 'dimension' }>): readonly [DrawnPoint, DrawnPoint] {

@@ -1,4 +1,5 @@
-import { dimensionLine, type DrawnPoint, type Mark, type Sheet } from './sheet'
+import { dimensionLine, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
+import { layerInk, PAPER, paperFill } from './palette'
 
 /** Paper sizes, mm, upright. */
 export const PAPERS = { A4: [210, 297], A3: [297, 420], Letter: [215.9, 279.4] } as const
@@ -26,29 +27,6 @@ export function fittingScale(sheet: Sheet, paper: Paper): number {
   )
 }
 
-export interface Colours {
-  readonly ink: string
-  readonly soft: string
-  readonly fills: Readonly<Record<string, string>>
-}
-
-/** Ink on white paper. */
-export const PAPER_COLOURS: Colours = {
-  ink: '#2b261f',
-  soft: '#6a6154',
-  fills: {
-    gravel: '#ece5d8',
-    water: '#cfe3e6',
-    plant: '#c9dcbc',
-    modules: '#dfeaec',
-    'levelling-gravel': '#e2d8c6',
-    'bridging-stone': '#cfc5b4',
-    'gravel-19-38': '#dbd1c0',
-    'planting-6-12': '#e9dfcc',
-    'pea-gravel': '#eee4d2',
-  },
-}
-
 const escape = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;')
 const n = (value: number): string => Number(value.toFixed(3)).toString()
 
@@ -62,8 +40,8 @@ export function sheetSvg(
     paper,
     scale,
     subtitle,
-    colours = PAPER_COLOURS,
-  }: { paper: Paper; scale: number; subtitle: string; colours?: Colours },
+    words,
+  }: { paper: Paper; scale: number; subtitle: string; words: Pick<SheetWords, 'text' | 'scale'> },
 ): string {
   const [heightMm, widthMm] = PAPERS[paper]
   const mm = 1000 / scale
@@ -71,26 +49,26 @@ export function sheetSvg(
   const left = MARGIN_MM + Math.max(0, (widthMm - 2 * MARGIN_MM - TEXT_ROOM_MM - (bounds.maxX - bounds.minX) * mm) / 2)
   const top = MARGIN_MM + Math.max(0, (heightMm - 2 * MARGIN_MM - TITLE_MM - (bounds.maxY - bounds.minY) * mm) / 2)
   const place = (p: DrawnPoint) => ({ x: left + (p.xM - bounds.minX) * mm, y: top + (bounds.maxY - p.yM) * mm })
-  const body = sheet.marks.map((mark) => markSvg(mark, place, mm, colours)).join('\n')
+  const body = sheet.marks.map((mark) => markSvg(mark, place, mm)).join('\n')
   const barM = [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
   const y = heightMm - MARGIN_MM - 4
-  const endNote = (words: string) =>
-    `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${colours.ink}">${words}</text>`
+  const endNote = (note: string) =>
+    `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${PAPER.ink}">${escape(note)}</text>`
   const scaleBar = () => [
-    `<g id="scale-bar"><path d="M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y)}h${n(barM * mm)}m0 -1.5v3M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y - 1.5)}v3" stroke="${colours.ink}" stroke-width="0.3"/>`,
-    endNote(`1 : ${scale}, bar ${barM} m`),
+    `<g id="scale-bar"><path d="M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y)}h${n(barM * mm)}m0 -1.5v3M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y - 1.5)}v3" stroke="${PAPER.ink}" stroke-width="0.3"/>`,
+    endNote(words.scale(scale, barM)),
     '</g>',
   ]
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(widthMm)}mm" height="${n(heightMm)}mm" viewBox="0 0 ${n(widthMm)} ${n(heightMm)}" font-family="sans-serif" font-size="${TEXT_MM}" fill="none" stroke-linejoin="round">`,
     `<title>${escape(sheet.title)}</title>`,
-    `<rect width="100%" height="100%" fill="#fff"/>`,
-    `<defs><marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto"><path d="M0 0L8 4L0 8z" fill="#2f7f8c"/></marker></defs>`,
+    `<rect width="100%" height="100%" fill="${PAPER.ground}"/>`,
+    `<defs><marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto"><path d="M0 0L8 4L0 8z" fill="${PAPER.water}"/></marker></defs>`,
     body,
-    `<g id="title"><path d="M${MARGIN_MM} ${n(heightMm - MARGIN_MM - TITLE_MM + 4)}H${n(widthMm - MARGIN_MM)}" stroke="${colours.ink}" stroke-width="0.3"/>`,
-    `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM - 5)}" fill="${colours.ink}" font-size="4.6">${escape(sheet.title)}</text>`,
-    `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM)}" fill="${colours.soft}">${escape(subtitle)}</text>`,
-    ...(sheet.notToScale ? [endNote('not to scale')] : scaleBar()),
+    `<g id="title"><path d="M${MARGIN_MM} ${n(heightMm - MARGIN_MM - TITLE_MM + 4)}H${n(widthMm - MARGIN_MM)}" stroke="${PAPER.ink}" stroke-width="0.3"/>`,
+    `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM - 5)}" fill="${PAPER.ink}" font-size="4.6">${escape(sheet.title)}</text>`,
+    `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM)}" fill="${PAPER.soft}">${escape(subtitle)}</text>`,
+    ...(sheet.notToScale ? [endNote(words.text('not-to-scale'))] : scaleBar()),
     '</g>',
     '</svg>',
   ].join('\n')
@@ -98,32 +76,31 @@ export function sheetSvg(
 
 type Place = (p: DrawnPoint) => { x: number; y: number }
 
-const STROKE: Readonly<Record<string, { width: number; colour: (c: Colours) => string }>> = {
-  OUTLINE: { width: 0.5, colour: (c) => c.ink },
-  WATER: { width: 0.5, colour: () => '#2f7f8c' },
-  PIPE: { width: 0.35, colour: (c) => c.ink },
-  GROUND: { width: 0.6, colour: () => '#7a5a3a' },
-  PLANTS: { width: 0.25, colour: () => '#4d7a3f' },
-  LEVELS: { width: 0.25, colour: () => '#a4472b' },
+const STROKE_MM: Readonly<Record<string, number>> = {
+  OUTLINE: 0.5,
+  WATER: 0.5,
+  PIPE: 0.35,
+  GROUND: 0.6,
+  PLANTS: 0.25,
+  LEVELS: 0.25,
 }
 
-function markSvg(mark: Mark, place: Place, mm: number, colours: Colours): string {
-  const stroke = STROKE[mark.layer] ?? { width: 0.2, colour: (c: Colours) => c.soft }
-  const line = `stroke="${stroke.colour(colours)}" stroke-width="${stroke.width}" data-layer="${mark.layer}"`
+function markSvg(mark: Mark, place: Place, mm: number): string {
+  const line = `stroke="${layerInk(mark.layer)}" stroke-width="${STROKE_MM[mark.layer] ?? 0.2}" data-layer="${mark.layer}"`
   const path = (points: readonly DrawnPoint[]) =>
     points.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(place(p).x)} ${n(place(p).y)}`).join('')
   switch (mark.kind) {
     case 'polygon':
-      return `<path d="${path(mark.points)}Z" fill="${colours.fills[mark.fill ?? ''] ?? 'none'}" ${line}/>`
+      return `<path d="${path(mark.points)}Z" fill="${paperFill(mark.fill)}" ${line}/>`
     case 'line':
       return `<path d="${path(mark.points)}" ${line}${mark.dashed ? ' stroke-dasharray="2 1.2"' : ''}${mark.arrow ? ' marker-end="url(#arrow)"' : ''}/>`
     case 'circle': {
       const c = place(mark.centre)
-      return `<circle cx="${n(c.x)}" cy="${n(c.y)}" r="${n(mark.radiusM * mm)}" fill="${colours.fills[mark.fill ?? ''] ?? 'none'}" fill-opacity="0.7" ${line}/>`
+      return `<circle cx="${n(c.x)}" cy="${n(c.y)}" r="${n(mark.radiusM * mm)}" fill="${paperFill(mark.fill)}" fill-opacity="0.7" ${line}/>`
     }
     case 'text': {
       const at = place(mark.at)
-      return `<text x="${n(at.x)}" y="${n(at.y + TEXT_MM / 3)}" text-anchor="${mark.anchor}" fill="${mark.layer === 'LEVELS' ? '#a4472b' : colours.ink}" data-layer="${mark.layer}">${escape(mark.text)}</text>`
+      return `<text x="${n(at.x)}" y="${n(at.y + TEXT_MM / 3)}" text-anchor="${mark.anchor}" fill="${mark.layer === 'LEVELS' ? PAPER.levels : PAPER.ink}" data-layer="${mark.layer}">${escape(mark.text)}</text>`
     }
     case 'dimension': {
       const [a, b] = dimensionLine(mark).map(place)
@@ -131,7 +108,7 @@ function markSvg(mark: Mark, place: Place, mm: number, colours: Colours): string
       const upright = angle > 90 || angle <= -90 ? angle + 180 : angle
       const tick = (p: { x: number; y: number }) => `M${n(p.x - 0.8)} ${n(p.y + 0.8)}L${n(p.x + 0.8)} ${n(p.y - 0.8)}`
       const [mx, my] = [(a!.x + b!.x) / 2, (a!.y + b!.y) / 2]
-      return `<g data-layer="DIMENSIONS"><path d="M${n(a!.x)} ${n(a!.y)}L${n(b!.x)} ${n(b!.y)}${tick(a!)}${tick(b!)}" stroke="${colours.soft}" stroke-width="0.2"/><text transform="translate(${n(mx)} ${n(my)}) rotate(${n(upright)})" y="-1" text-anchor="middle" fill="${colours.ink}">${escape(mark.text)}</text></g>`
+      return `<g data-layer="DIMENSIONS"><path d="M${n(a!.x)} ${n(a!.y)}L${n(b!.x)} ${n(b!.y)}${tick(a!)}${tick(b!)}" stroke="${PAPER.soft}" stroke-width="0.2"/><text transform="translate(${n(mx)} ${n(my)}) rotate(${n(upright)})" y="-1" text-anchor="middle" fill="${PAPER.ink}">${escape(mark.text)}</text></g>`
     }
   }
 }

@@ -2,7 +2,8 @@ import { DomainError } from '../errors'
 
 export interface FittingRow {
   readonly key: string
-  readonly name: string
+  /** What the firm calls it; the usual rows are named by the catalogue of texts. */
+  readonly name?: string
   /** Head lost = K·v²/2g. */
   readonly k: number
 }
@@ -21,22 +22,22 @@ export interface HydraulicTables {
 /** Inclusive input ranges; form schemas reuse them. */
 export const TABLE_RANGE = { k: [0, 50], boreM: [0.012, 0.4] } as const
 
-export const DEFAULT_TABLES: HydraulicTables = {
+export const DEFAULT_TABLES = {
   /** @source Crane TP-410 and pipe-maker tables, rounded for PVC pond sizes */
   fittings: [
-    { key: 'elbow-90', name: '90° elbow', k: 0.9 },
-    { key: 'sweep-90', name: '90° long sweep', k: 0.35 },
-    { key: 'elbow-45', name: '45° elbow', k: 0.4 },
-    { key: 'tee-through', name: 'Tee, straight through', k: 0.3 },
-    { key: 'tee-branch', name: 'Tee, into the branch', k: 1.2 },
-    { key: 'union', name: 'Union or coupling', k: 0.06 },
-    { key: 'ball-valve', name: 'Ball valve, open', k: 0.1 },
-    { key: 'gate-valve', name: 'Gate or knife valve, open', k: 0.2 },
-    { key: 'check-valve', name: 'Swing check valve', k: 2.3 },
-    { key: 'bulkhead-in', name: 'Bulkhead or pipe entrance', k: 0.5 },
-    { key: 'exit', name: 'Exit into the bed', k: 1 },
-    { key: 'reducer', name: 'Reducer', k: 0.2 },
-    { key: 'strainer', name: 'Foot strainer, clean', k: 1.5 },
+    { key: 'elbow-90', k: 0.9 },
+    { key: 'sweep-90', k: 0.35 },
+    { key: 'elbow-45', k: 0.4 },
+    { key: 'tee-through', k: 0.3 },
+    { key: 'tee-branch', k: 1.2 },
+    { key: 'union', k: 0.06 },
+    { key: 'ball-valve', k: 0.1 },
+    { key: 'gate-valve', k: 0.2 },
+    { key: 'check-valve', k: 2.3 },
+    { key: 'bulkhead-in', k: 0.5 },
+    { key: 'exit', k: 1 },
+    { key: 'reducer', k: 0.2 },
+    { key: 'strainer', k: 1.5 },
   ],
   /** @source metric pressure pipe, class rounded */
   pipes: [
@@ -53,7 +54,8 @@ export const DEFAULT_TABLES: HydraulicTables = {
     { name: '200 mm', boreM: 0.185 },
     { name: '250 mm', boreM: 0.231 },
   ],
-}
+} as const satisfies HydraulicTables
+export type UsualFittingKey = (typeof DEFAULT_TABLES.fittings)[number]['key']
 
 /** How many of each fitting, by its key in the table. */
 export type FittingCounts = Readonly<Record<string, number>>

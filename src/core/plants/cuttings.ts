@@ -4,7 +4,7 @@ import { assertInRange } from '../errors'
  * What a bucket of fresh cuttings carries.
  * @source treatment-wetland handbooks: 80–90 % water, 1.5–3 % N and 0.2–0.4 % P of dry mass
  */
-const CUTTINGS = {
+export const CUTTINGS = {
   bucketM3: 0.01,
   /** Loosely pressed, kg of fresh mass per m³. */
   freshKgPerM3: 220,

@@ -16,7 +16,7 @@ describe('the species library', () => {
     expect(PLANT_SPECIES.length).toBeGreaterThanOrEqual(80)
     expect(new Set(PLANT_SPECIES.map((s) => s.key)).size).toBe(PLANT_SPECIES.length)
   })
-  it.each(PLANT_SPECIES.map((s) => [s.common, s] as const))('%s has figures that can be true', (_, s) => {
+  it.each(PLANT_SPECIES.map((s) => [s.key, s] as const))('%s has figures that can be true', (_, s) => {
     expect(s.depthM[0]).toBeLessThanOrEqual(s.depthM[1])
     expect(s.spreadM).toBeGreaterThan(0)
     expect(s.nitrogenGPerM2D).toBeGreaterThan(s.phosphorusGPerM2D)

@@ -7,15 +7,14 @@ export type PlantRole = (typeof PLANT_ROLES)[number]
 export interface PlantSpecies {
   readonly key: string
   readonly botanical: string
-  readonly common: string
   readonly role: PlantRole
   /** Water over the crown, m; negative above the water. */
   readonly depthM: readonly [shallow: number, deep: number]
   readonly heightM: number
   readonly spreadM: number
   readonly hardyToC: number
-  readonly light: SpeciesRow[9]
-  readonly spreadsBy: SpeciesRow[10]
+  readonly light: SpeciesRow[8]
+  readonly spreadsBy: SpeciesRow[9]
   /** 0 stays, 3 takes over. */
   readonly aggressiveness: 0 | 1 | 2 | 3
   readonly nitrogenGPerM2D: number
@@ -23,8 +22,8 @@ export interface PlantSpecies {
   /** How much its roots close gravel and pipes, 0–3. */
   readonly clogsGravel: 0 | 1 | 2 | 3
   readonly deadhead: boolean
-  readonly winter: SpeciesRow[16]
-  readonly toxicTo: SpeciesRow[17]
+  readonly winter: SpeciesRow[15]
+  readonly toxicTo: SpeciesRow[16]
   /** On a list of regulated plants in some state or nation: the reader checks their own. */
   readonly regulatedSomewhere: boolean
 }
@@ -34,22 +33,21 @@ const CM = 0.01
 export const PLANT_SPECIES: readonly PlantSpecies[] = SPECIES_ROWS.map((row) => ({
   key: row[0],
   botanical: row[1],
-  common: row[2],
-  role: row[3],
-  depthM: [row[4] * CM, row[5] * CM],
-  heightM: row[6] * CM,
-  spreadM: row[7] * CM,
-  hardyToC: row[8],
-  light: row[9],
-  spreadsBy: row[10],
-  aggressiveness: row[11],
-  nitrogenGPerM2D: row[12],
-  phosphorusGPerM2D: row[13],
-  clogsGravel: row[14],
-  deadhead: row[15],
-  winter: row[16],
-  toxicTo: row[17],
-  regulatedSomewhere: row[18],
+  role: row[2],
+  depthM: [row[3] * CM, row[4] * CM],
+  heightM: row[5] * CM,
+  spreadM: row[6] * CM,
+  hardyToC: row[7],
+  light: row[8],
+  spreadsBy: row[9],
+  aggressiveness: row[10],
+  nitrogenGPerM2D: row[11],
+  phosphorusGPerM2D: row[12],
+  clogsGravel: row[13],
+  deadhead: row[14],
+  winter: row[15],
+  toxicTo: row[16],
+  regulatedSomewhere: row[17],
 }))
 
 const BY_KEY = new Map(PLANT_SPECIES.map((species) => [species.key, species]))

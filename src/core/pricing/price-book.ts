@@ -15,6 +15,12 @@ export interface PriceItem {
   readonly waste: number
 }
 
+/** In what usual items are counted: by the piece, by measure, or as a share of the materials’ cost. */
+export type UsualPriceUnit = 'each' | 'm' | 'm²' | 't' | 'h' | 'share'
+
+/** An item that every firm begins with; its name is in the catalogue of texts. */
+export type UsualPriceItem = Omit<PriceItem, 'name' | 'unit'> & { readonly unit: UsualPriceUnit }
+
 export interface PriceBook {
   readonly currency: string
   /** On top of cost, share; labour rates are what the customer pays and carry none. */
@@ -34,15 +40,13 @@ export const PRICE_RANGE = {
 const item = (
   key: string,
   group: PriceItem['group'],
-  name: string,
-  unit: string,
+  unit: UsualPriceUnit,
   costMinor: number,
   step = 1,
   waste = 0,
-): PriceItem => ({
+): UsualPriceItem => ({
   key,
   group,
-  name,
   unit,
   costMinor,
   step,
@@ -71,52 +75,34 @@ const COMPANION_MINOR: Readonly<Record<CompanionKind, number>> = {
   'dosing-unit': 36000,
 }
 
-export const COMPANION_NAMES: Readonly<Record<CompanionKind, string>> = {
-  'skimmer-wall': 'Wall skimmer',
-  'skimmer-floating': 'Floating skimmer on a suction line',
-  'skimmer-pump-fed': 'Floating skimmer with its own pump',
-  'falls-box': 'Waterfall filter box',
-  pressurised: 'Pressurised filter with backwash',
-  drum: 'Rotary drum filter',
-  'moving-bed': 'Moving bed',
-  'trickle-tower': 'Trickle tower',
-  uv: 'UV clarifier',
-  ioniser: 'Ioniser',
-  'dosing-unit': 'Dosing unit',
-}
-
 /** Invented prices of the right order; a firm puts in its own. */
-export const DEFAULT_PRICE_BOOK: PriceBook = {
+export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly UsualPriceItem[] } = {
   currency: 'EUR',
   markup: 0.35,
   tax: 0.2,
   items: [
-    item('liner', 'sheet', 'Pond liner', 'm²', 950, 0.5, 0.05),
-    item('underlayment', 'sheet', 'Underlayment', 'm²', 220, 1, 0.08),
-    item('fabric', 'sheet', 'Filter fabric around the pipe', 'm²', 180, 1, 0.1),
-    item('void-module', 'stone', 'Void module, 0.115 m³', 'each', 3400),
+    item('liner', 'sheet', 'm²', 950, 0.5, 0.05),
+    item('underlayment', 'sheet', 'm²', 220, 1, 0.08),
+    item('fabric', 'sheet', 'm²', 180, 1, 0.1),
+    item('void-module', 'stone', 'each', 3400),
     ...BED_MATERIAL_KEYS.filter((key) => BED_MATERIALS[key].granular).map((key) =>
-      item(`stone:${key}`, 'stone', BED_MATERIALS[key].name, 't', STONE_MINOR_PER_T[key]!, 0.5, 0.05),
+      item(`stone:${key}`, 'stone', 't', STONE_MINOR_PER_T[key]!, 0.5, 0.05),
     ),
     ...DEFAULT_TABLES.pipes.map((size, i) =>
-      item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05),
+      item(`pipe:${size.name}`, 'pipe', 'm', 180 + 90 * i + 25 * i * i, 3, 0.05),
     ),
-    ...DEFAULT_TABLES.fittings.map(({ key, name }, i) =>
-      item(`fitting:${key}`, 'pipe', name, 'each', 650 + 150 * (i % 5)),
-    ),
-    item('vault', 'equipment', 'Cleanout vault with lid', 'each', 28500),
-    item('drain', 'equipment', 'Bottom drain with valve', 'each', 6200),
-    item('vessel', 'equipment', 'Vessel, food grade and UV stable', 'each', 7800),
-    item('wall', 'stone', 'Framed wall with tie-backs', 'm²', 9800, 0.5, 0.05),
-    item('spillway', 'equipment', 'Spillway stone and liner collar', 'm', 16500, 0.5),
-    item('controls', 'equipment', 'Isolator, RCD/GFCI outlet and drip loop, by a licensed electrician', 'each', 42000),
-    ...COMPANION_KINDS.map((kind) =>
-      item(`companion:${kind}`, 'equipment', COMPANION_NAMES[kind], 'each', COMPANION_MINOR[kind]),
-    ),
-    item('plant', 'plants', 'Plants, 9 cm pots, mixed', 'each', 420),
-    item('sundries', 'other', 'Glue, clips, seals, ties', '% of materials', 0),
-    item('labour', 'labour', 'Crew hour, one person', 'h', 5800, 0.5),
-    item('digger', 'labour', 'Small excavator with driver', 'h', 7600, 1),
+    ...DEFAULT_TABLES.fittings.map(({ key }, i) => item(`fitting:${key}`, 'pipe', 'each', 650 + 150 * (i % 5))),
+    item('vault', 'equipment', 'each', 28500),
+    item('drain', 'equipment', 'each', 6200),
+    item('vessel', 'equipment', 'each', 7800),
+    item('wall', 'stone', 'm²', 9800, 0.5, 0.05),
+    item('spillway', 'equipment', 'm', 16500, 0.5),
+    item('controls', 'equipment', 'each', 42000),
+    ...COMPANION_KINDS.map((kind) => item(`companion:${kind}`, 'equipment', 'each', COMPANION_MINOR[kind])),
+    item('plant', 'plants', 'each', 420),
+    item('sundries', 'other', 'share', 0),
+    item('labour', 'labour', 'h', 5800, 0.5),
+    item('digger', 'labour', 'h', 7600, 1),
   ],
 }
 

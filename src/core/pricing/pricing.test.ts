@@ -10,7 +10,7 @@ import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { estimate } from './estimate'
 import { labourOf, materialsOf } from './materials'
-import { DEFAULT_PRICE_BOOK } from './price-book'
+import { USUAL_PRICE_BOOK } from '../../../tests/fixtures/usual-in-words'
 
 const begin = (type: FilterDesign['type']) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 const pump = PUMP_CATALOGUE[5]!
@@ -20,7 +20,7 @@ const stock = { pumps: PUMP_CATALOGUE, pipes }
 
 describe('materials of a design', () => {
   it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) =>
-    expect(estimate(begin(type), DEFAULT_PRICE_BOOK, stock).unpriced).toEqual([]),
+    expect(estimate(begin(type), USUAL_PRICE_BOOK, stock).unpriced).toEqual([]),
   )
   it('hold the stone of the bed to the kilogram', () => {
     const stoneT = materialsOf(wetland, PUMP_CATALOGUE, pipes)
@@ -96,7 +96,7 @@ describe('a split flow', () => {
 })
 
 describe('the price', () => {
-  const price = estimate(wetland, DEFAULT_PRICE_BOOK, stock)
+  const price = estimate(wetland, USUAL_PRICE_BOOK, stock)
   it('is whole cents that add up', () => {
     const lines = price.lines.reduce((sum, line) => sum + line.totalMinor, 0)
     expect(price.materialsMinor + price.labourMinor).toBe(lines)
@@ -105,15 +105,15 @@ describe('the price', () => {
   })
   it('orders whole steps of stock, never less than is needed', () => {
     for (const line of price.lines) {
-      const item = DEFAULT_PRICE_BOOK.items.find((i) => i.key === line.key)
+      const item = USUAL_PRICE_BOOK.items.find((i) => i.key === line.key)
       expect(line.quantity).toBeGreaterThanOrEqual(line.exact - 1e-9)
       if (item && item.key !== 'sundries') expect((line.quantity / item.step) % 1).toBeCloseTo(0, 6)
     }
   })
   it('puts no markup on labour', () =>
-    expect(price.markupMinor).toBe(Math.round(price.materialsMinor * DEFAULT_PRICE_BOOK.markup)))
+    expect(price.markupMinor).toBe(Math.round(price.materialsMinor * USUAL_PRICE_BOOK.markup)))
   it('names what the book does not know and leaves it out', () => {
-    const book = { ...DEFAULT_PRICE_BOOK, items: DEFAULT_PRICE_BOOK.items.filter((i) => i.key !== 'liner') }
+    const book = { ...USUAL_PRICE_BOOK, items: USUAL_PRICE_BOOK.items.filter((i) => i.key !== 'liner') }
     const without = estimate(wetland, book, stock)
     expect(without.unpriced).toEqual(['liner'])
     expect(without.totalMinor).toBeLessThan(price.totalMinor)

@@ -79,20 +79,3 @@ export const UNIT_KINDS = {
 
 export type QuantityKind = keyof typeof UNIT_KINDS
 export const QUANTITY_KINDS = Object.keys(UNIT_KINDS) as QuantityKind[]
-
-/** The word for each kind when something typed does not fit. */
-export const KIND_EXAMPLES: Readonly<Record<QuantityKind, { noun: string; example: string }>> = {
-  length: { noun: 'a length', example: '12 ft 6 in or 3.8 m' },
-  area: { noun: 'an area', example: '40 m² or 430 sq ft' },
-  volume: { noun: 'a volume', example: '900 gal or 3.4 m³' },
-  flow: { noun: 'a flow', example: '20 gpm or 4.5 m³/h' },
-  mass: { noun: 'a mass', example: '450 g or 1 lb' },
-  temperature: { noun: 'a temperature', example: '54 F or 12 °C' },
-  temperatureStep: { noun: 'a difference of temperatures', example: '2 °C or 4 F' },
-  concentration: { noun: 'a concentration', example: '0.25 mg/L' },
-  hardness: { noun: 'a hardness', example: '4 dKH or 70 ppm' },
-  share: { noun: 'a share', example: '12 %' },
-  time: { noun: 'a time', example: '45 min or 1.5 h' },
-  ph: { noun: 'a pH', example: '7.4' },
-  number: { noun: 'a number', example: '12' },
-}

@@ -1,6 +1,6 @@
 import { failure, success, type Result } from '../result'
 import { toCanonical, unitBySymbol } from './convert'
-import { KIND_EXAMPLES, QUANTITY_KINDS, UNIT_KINDS, type QuantityKind, type Unit } from './kinds'
+import { QUANTITY_KINDS, UNIT_KINDS, type QuantityKind, type Unit } from './kinds'
 import { SHOWN_UNIT, type QuantityScale, type UnitSystem } from './systems'
 
 export type QuantityProblem =
@@ -108,19 +108,4 @@ function unitProblem(unit: string, kind: QuantityKind): QuantityProblem {
   return foundKind
     ? { code: 'other-kind', unit: unit.trim(), kind, foundKind }
     : { code: 'unknown-unit', unit: unit.trim(), kind }
-}
-
-/** What is wrong with typed text and how to mend it, in a sentence. */
-export function quantityProblemText(problem: QuantityProblem, kind: QuantityKind): string {
-  const { noun, example } = KIND_EXAMPLES[kind]
-  switch (problem.code) {
-    case 'empty':
-      return `Enter ${noun}, such as ${example}.`
-    case 'not-a-number':
-      return `“${problem.text}” cannot be read as ${noun}. Type it like ${example}.`
-    case 'unknown-unit':
-      return `“${problem.unit}” is not a unit known here. Type ${noun}, such as ${example}.`
-    case 'other-kind':
-      return `“${problem.unit}” measures ${KIND_EXAMPLES[problem.foundKind].noun}; this field needs ${noun}, such as ${example}.`
-  }
 }

@@ -4,7 +4,9 @@ import { FISH_SPECIES } from '../fish/species'
 import { cleanoutQuantities, DEFAULT_KIT } from './cleanout-quantities'
 import { cleanoutDuration } from './duration'
 import { fishBackGate } from './fish-back-gate'
-import { SPRING_CLEANOUT } from './types/spring-cleanout'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 const pond = {
   waterM3: 12,

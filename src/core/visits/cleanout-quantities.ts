@@ -1,6 +1,6 @@
 import { assertInRange, assertPositive } from '../errors'
 import { holdingTank, type FishGroup } from '../fish/load'
-import { dechlorinatorPortions, type Portions } from '../water/dechlorination'
+import { dechlorinatorPortions, type Portions } from '../water/dosing/dechlorination'
 
 /** What a crew brings. @source house defaults, editable later per truck */
 export interface CleanoutKit {

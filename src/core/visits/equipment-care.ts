@@ -3,9 +3,6 @@ import { addDays, type IsoDate } from '../numeric/calendar'
 /** What wears out at a pond: how often it wants attention, how long that takes, and which visit it fits best. */
 export interface EquipmentKind {
   readonly key: string
-  readonly name: string
-  /** What is done when it falls due. */
-  readonly task: string
   readonly everyDays: number
   readonly minutes: number
   readonly prefers: readonly string[]
@@ -14,11 +11,9 @@ export interface EquipmentKind {
 }
 
 /** @source trade intervals; a firm sets its own with each piece */
-export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
+export const EQUIPMENT_KINDS = [
   {
     key: 'uv-lamp',
-    name: 'UV lamp',
-    task: 'Renew the UV lamp',
     brings: true,
     everyDays: 365,
     minutes: 20,
@@ -26,8 +21,6 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'filter-pads',
-    name: 'Filter pads',
-    task: 'Renew the filter pads',
     brings: true,
     everyDays: 730,
     minutes: 20,
@@ -35,8 +28,6 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'ioniser-probe',
-    name: 'Ioniser probe',
-    task: 'Clean or renew the ioniser probe',
     brings: true,
     everyDays: 365,
     minutes: 15,
@@ -44,8 +35,6 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'pump',
-    name: 'Pump',
-    task: 'Service the pump',
     brings: false,
     everyDays: 730,
     minutes: 40,
@@ -53,8 +42,6 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'dosing-unit',
-    name: 'Dosing unit',
-    task: 'Put in a new dosing pack',
     brings: true,
     everyDays: 30,
     minutes: 5,
@@ -62,8 +49,6 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'de-icer',
-    name: 'De-icer',
-    task: 'Check the de-icer',
     brings: false,
     everyDays: 365,
     minutes: 10,
@@ -71,16 +56,15 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
   },
   {
     key: 'aerator',
-    name: 'Aerator',
-    task: 'Renew the aerator’s membrane and filter',
     brings: true,
     everyDays: 365,
     minutes: 20,
     prefers: ['winter-shutdown', 'routine'],
   },
-]
+] as const satisfies readonly EquipmentKind[]
+export type EquipmentKindKey = (typeof EQUIPMENT_KINDS)[number]['key']
 
-export const equipmentKind = (key: string): EquipmentKind | undefined =>
+export const equipmentKind = (key: string): (EquipmentKind & { readonly key: EquipmentKindKey }) | undefined =>
   EQUIPMENT_KINDS.find((kind) => kind.key === key)
 
 /**

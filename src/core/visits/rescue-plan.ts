@@ -1,6 +1,6 @@
 import { assertPositive } from '../errors'
 import { addDays, type IsoDate } from '../numeric/calendar'
-import { khDoseG } from '../water/doses'
+import { khDoseG } from '../water/dosing/doses'
 import { phAfterKhRise, RAISE_KH_LIMITS, raiseKhGate } from './gates/raise-kh'
 import { WATER_CHANGE_LIMITS } from '../water/water-change-gate'
 import { KH_TARGET_DH } from './visit-amounts'

@@ -1,7 +1,9 @@
 import type { CareAction } from '../plants/care-rules'
 import type { StepFigure } from './figures'
-import type { ProductPurpose } from '../water/products'
+import type { StepAmount } from './step-amounts'
+import type { ProductPurpose } from '../water/dosing/products'
 import type { ReadingKindName } from '../water/readings'
+import type { VisitTypeKey } from './visit-type-keys'
 
 export const STEP_KINDS = ['do', 'measure', 'dose', 'timer', 'photo', 'decide', 'count-fish', 'sign'] as const
 export type StepKind = (typeof STEP_KINDS)[number]
@@ -38,19 +40,10 @@ export interface StepChoice {
   readonly label: string
 }
 
-/**
- * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and
- * are shown in the
- * units of who reads them.
- */
-export interface VisitStep {
+/** What a step is and does, whatever it is called. */
+interface StepFacts {
   readonly key: string
-  readonly section: string
   readonly kind: StepKind
-  readonly title: string
-  readonly detail?: string
-  /** What can hurt someone here. Shown with the step, never folded away. */
-  readonly safety?: string
   readonly readings?: readonly ReadingKindName[]
   /** Of `readings`, those that must be given to finish the step. */
   readonly required?: readonly ReadingKindName[]
@@ -64,8 +57,6 @@ export interface VisitStep {
   readonly waits?: boolean
   /** Done again and again: each round is a line of its own. */
   readonly again?: boolean
-  /** What can be answered. Codes decide, labels are read: a firm may word them as it likes. */
-  readonly choices?: readonly StepChoice[]
   readonly gate?: StepGate
   /** Done once for all ponds of a stop. */
   readonly onceAtStop?: boolean
@@ -73,15 +64,48 @@ export interface VisitStep {
   readonly plants?: readonly CareAction[]
 }
 
-export interface VisitType {
-  readonly key: string
-  readonly name: string
+/** A step of a visit type as the program has it: its words stand in the catalogue under `words`. */
+export interface UsualStep<Words extends string = string> extends StepFacts {
+  readonly section: string
+  readonly words: Words
+  /** Quantities within the words, by the name that the words give them. */
+  readonly amounts?: Readonly<Record<string, StepAmount>>
+  /** Codes of what can be answered. */
+  readonly choices?: readonly string[]
+}
+
+/**
+ * One step of a job with its words, which are the firm's own to change. Quantities inside words stand as {0.3|length}
+ * and are shown in the units of who reads them.
+ */
+export interface VisitStep extends StepFacts {
+  readonly section: string
+  readonly title: string
+  readonly detail?: string
+  /** What can hurt someone here. Shown with the step, never folded away. */
+  readonly safety?: string
+  /** What can be answered. Codes decide, labels are read: a firm may word them as it likes. */
+  readonly choices?: readonly StepChoice[]
+}
+
+interface VisitTypeFacts {
+  readonly key: VisitTypeKey
   readonly version: number
-  readonly steps: readonly VisitStep[]
   /** Days after which a test should follow: earliest and latest. */
   readonly followUpDays: readonly [number, number]
-  readonly followUpTitle: string
   /** Readings that, taken together, answer the follow-up. */
   readonly followUpReadings: readonly ReadingKindName[]
+}
+
+/** A visit type as the program has it, without its words. */
+export interface UsualVisitType<Words extends string = string> extends VisitTypeFacts {
+  readonly steps: readonly UsualStep<Words>[]
+}
+
+/** A visit type in words: the usual one in the firm's language, or the firm's own. */
+export interface VisitType extends VisitTypeFacts {
+  readonly name: string
+  readonly steps: readonly VisitStep[]
+  readonly followUpTitle: string
   readonly customerNote: string
 }

@@ -1,5 +1,6 @@
-import { VISIT_TYPES, visitType } from './visit-types'
 import { visitTypeByRules, type VisitRules } from './steps-by-rules'
+import { JOBS_IN_WORDS, jobInWords, VISIT_WORDS } from '../../../tests/fixtures/jobs-in-words'
+import type { VisitTypeKey } from './visit-type-keys'
 
 const rules = (over: Partial<VisitRules> = {}): VisitRules => ({
   bacteria: 'regular',
@@ -14,14 +15,16 @@ const rules = (over: Partial<VisitRules> = {}): VisitRules => ({
   feedingNormalWaterC: 13,
   ...over,
 })
-const steps = (job: string, over: Partial<VisitRules>) => visitTypeByRules(visitType(job)!, rules(over)).steps
-const keys = (job: string, over: Partial<VisitRules> = {}) => steps(job, over).map((s) => s.key)
-const step = (job: string, key: string, over: Partial<VisitRules> = {}) => steps(job, over).find((s) => s.key === key)!
+const steps = (job: VisitTypeKey, over: Partial<VisitRules>) =>
+  visitTypeByRules(jobInWords(job), rules(over), VISIT_WORDS).steps
+const keys = (job: VisitTypeKey, over: Partial<VisitRules> = {}) => steps(job, over).map((s) => s.key)
+const step = (job: VisitTypeKey, key: string, over: Partial<VisitRules> = {}) =>
+  steps(job, over).find((s) => s.key === key)!
 
 describe('a visit type by the house’s practice', () => {
   it('keeps every step where the house does everything', () => {
-    for (const job of VISIT_TYPES)
-      expect(visitTypeByRules(job, rules()).steps.map((s) => s.key)).toEqual(job.steps.map((s) => s.key))
+    for (const job of JOBS_IN_WORDS)
+      expect(visitTypeByRules(job, rules(), VISIT_WORDS).steps.map((s) => s.key)).toEqual(job.steps.map((s) => s.key))
   })
   it('adds no bacteria, or only after a disturbance', () => {
     expect(keys('spring-cleanout', { bacteria: 'none' })).not.toContain('bacteria')
@@ -29,11 +32,11 @@ describe('a visit type by the house’s practice', () => {
     expect(keys('spring-cleanout', { bacteria: 'after-disturbance' })).toContain('bacteria')
   })
   it('leaves out salt, algae killers, lamps and the raised intake where they are not used', () => {
-    const salted = VISIT_TYPES.find((j) => j.steps.some((s) => s.quantity === 'winter-salt'))!.key
+    const salted = JOBS_IN_WORDS.find((j) => j.steps.some((s) => s.quantity === 'winter-salt'))!.key
     expect(steps(salted, { winterSalt: 'none' }).some((s) => s.quantity === 'winter-salt')).toBe(false)
     expect(keys('routine', { stringAlgae: 'by-place' })).not.toContain('treat-algae')
     expect(keys('spring-startup', { uv: 'never' })).not.toContain('lamp')
-    const raised = VISIT_TYPES.find((j) => j.steps.some((s) => s.key === 'intake'))!.key
+    const raised = JOBS_IN_WORDS.find((j) => j.steps.some((s) => s.key === 'intake'))!.key
     expect(keys(raised, { winterIntake: 'unchanged' })).not.toContain('intake')
   })
   it('changes water by routine or only where it must', () => {

@@ -1,4 +1,5 @@
 import type { VisitStep, VisitType } from './step'
+import type { VisitWords } from './worded'
 
 /**
  * House answers that change what is done on visits.
@@ -18,7 +19,7 @@ export interface VisitRules {
 }
 
 /** What a practice makes of a step: changed, or null where it is not done at all. */
-type StepRule = (step: VisitStep, job: VisitType, rules: VisitRules) => VisitStep | null
+type StepRule = (step: VisitStep, job: VisitType, rules: VisitRules, words: VisitWords['byRule']) => VisitStep | null
 
 const saying = (step: VisitStep, words: string): VisitStep => ({
   ...step,
@@ -33,18 +34,16 @@ const RULES: readonly StepRule[] = [
   },
   (step, _, { uv }) => (uv === 'never' && step.key === 'lamp' ? null : step),
   (step, _, { winterSalt }) => (winterSalt === 'none' && step.quantity === 'winter-salt' ? null : step),
-  (step, _, { stringAlgae }) => {
+  (step, _, { stringAlgae }, words) => {
     if (step.gate === 'algae-treatment') return stringAlgae === 'treat' ? step : null
     if (step.key !== 'algae') return step
     if (stringAlgae === 'hand')
       return {
         ...step,
         choices: step.choices?.filter((c) => c.code !== 'left'),
-        detail: 'Removed by hand wherever it stands.',
+        detail: words({ code: 'by-hand' }),
       }
-    return stringAlgae === 'ioniser'
-      ? saying(step, 'Ioniser: gap of the probe clean, setting and tested copper written down.')
-      : step
+    return stringAlgae === 'ioniser' ? saying(step, words({ code: 'ioniser' })) : step
   },
   // a rescue or a startup changes water because it must; a routine visit only where the house does it by routine
   (step, job, { waterChanges }) =>
@@ -54,19 +53,19 @@ const RULES: readonly StepRule[] = [
       ? { ...step, choices: step.choices?.filter((choice) => choice.code !== 'tap-water') }
       : step,
   (step, _, { winterIntake }) => (step.key === 'intake' && winterIntake === 'unchanged' ? null : step),
-  (step, _, { rinsing }) => {
+  (step, _, { rinsing }, words) => {
     if (step.key !== 'rinse-stone') return step
-    if (rinsing === 'hose') return saying(step, 'With the hose only.')
+    if (rinsing === 'hose') return saying(step, words({ code: 'hose' }))
     return {
-      ...saying(step, 'With the pressure washer at low pressure, the fan nozzle, an arm’s length away.'),
-      safety: `${step.safety ? `${step.safety} ` : ''}The jet cuts skin and liner: boots, goggles, never toward people or liner.`,
+      ...saying(step, words({ code: 'pressure' })),
+      safety: [step.safety, words({ code: 'pressure-safety' })].filter(Boolean).join(' '),
     }
   },
-  (step, _, { feedingStartWaterC, feedingNormalWaterC }) =>
+  (step, _, { feedingStartWaterC, feedingNormalWaterC }, words) =>
     step.key === 'feed-advice'
       ? {
           ...step,
-          detail: `Nothing below {${feedingStartWaterC}|temperature}, low protein to {${feedingNormalWaterC}|temperature}, by appetite above; none while ammonia or nitrite show.`,
+          detail: words({ code: 'feeding', startWaterC: feedingStartWaterC, normalWaterC: feedingNormalWaterC }),
         }
       : step,
 ]
@@ -75,9 +74,9 @@ const RULES: readonly StepRule[] = [
  * A visit type as the house rules at a pond have it: steps that are not done there are left out, others say what is
  * done.
  */
-export function visitTypeByRules(job: VisitType, rules: VisitRules): VisitType {
+export function visitTypeByRules(job: VisitType, rules: VisitRules, words: VisitWords): VisitType {
   const steps = job.steps.flatMap((step): VisitStep[] => {
-    const changed = RULES.reduce<VisitStep | null>((at, rule) => at && rule(at, job, rules), step)
+    const changed = RULES.reduce<VisitStep | null>((at, rule) => at && rule(at, job, rules, words.byRule), step)
     return changed ? [changed] : []
   })
   return { ...job, steps }

@@ -1,5 +1,5 @@
-import { khDoseG } from '../water/doses'
-import { dechlorinatorPortions, type Portions } from '../water/dechlorination'
+import { khDoseG } from '../water/dosing/doses'
+import { dechlorinatorPortions, type Portions } from '../water/dosing/dechlorination'
 import { cleanoutQuantities, type CleanoutKit, type CleanoutPond, type CleanoutQuantities } from './cleanout-quantities'
 import { RAISE_KH_LIMITS } from './gates/raise-kh'
 import { WATER_CHANGE_LIMITS } from '../water/water-change-gate'

@@ -8,7 +8,7 @@ import {
   thiosulfateDoseG,
   waterChanges,
 } from '.'
-import { measuredDose } from './measured-dose'
+import { measuredDose } from './dosing/measured-dose'
 
 const REFILL = { volumeM3: 5, hoseM3PerH: 2, riseM: 0.5, freeChlorineMgL: 0.6 }
 const RULES = { tolerance: 0.05, roundUpOnly: false }

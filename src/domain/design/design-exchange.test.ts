@@ -6,11 +6,11 @@ import { firstFlowPlan } from '../../core/filter/flow/flow-plan'
 import { suggestDesign } from '../../core/filter/first-design'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
-import { DEFAULT_PRICE_BOOK } from '../../core/pricing/price-book'
 import { FilterDesignInput } from './design'
 import { DESIGN_FORMAT, keptDesign, readDesignFile, upgradeDesign } from './design-file'
 import { priceCsv, readPriceCsv } from '../prices/price-csv'
 import { readPumpCsv } from '../prices/pump-csv'
+import { USUAL_PRICE_BOOK } from '../../../tests/fixtures/usual-in-words'
 
 const design = (type: (typeof FILTER_TYPES)[number] = 'lined-wetland') =>
   suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
@@ -134,16 +134,13 @@ describe('pump CSV', () => {
 
 describe('price CSV', () => {
   it('comes back unchanged', () =>
-    expect(readPriceCsv(priceCsv(DEFAULT_PRICE_BOOK), DEFAULT_PRICE_BOOK)).toEqual({
-      book: DEFAULT_PRICE_BOOK,
+    expect(readPriceCsv(priceCsv(USUAL_PRICE_BOOK), USUAL_PRICE_BOOK)).toEqual({
+      book: USUAL_PRICE_BOOK,
       changed: 0,
       problems: [],
     }))
   it('changes the lines it names and names the ones it cannot read', () => {
-    const { book, changed, problems } = readPriceCsv(
-      'key,cost\nliner,12.5\nnothing,3\nfabric,free\n',
-      DEFAULT_PRICE_BOOK,
-    )
+    const { book, changed, problems } = readPriceCsv('key,cost\nliner,12.5\nnothing,3\nfabric,free\n', USUAL_PRICE_BOOK)
     expect(book.items.find((i) => i.key === 'liner')!.costMinor).toBe(1250)
     expect(changed).toBe(1)
     expect(problems.map((p) => p.line)).toEqual([3, 4])

@@ -46,7 +46,7 @@ describe('what the file knows', () => {
       facts({
         builtOn: '2027-06-01',
         bed: { areaM2: 2, neededM2: 4, coverShare: 0.8 },
-        visits: [{ day: '2027-06-20', jobKey: 'spring-cleanout', jobName: 'Spring cleanout' }],
+        visits: [{ day: '2027-06-20', jobKey: 'spring-cleanout' }],
         weather: [
           { date: '2027-07-07', maxAirC: 31, rainMm: 0 },
           { date: '2027-07-08', maxAirC: 32, rainMm: 30 },

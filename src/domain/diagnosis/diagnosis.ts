@@ -6,6 +6,7 @@ import type { ReadingKindName } from '../../core/water/readings'
 import type { DiagnosisId, PondId } from '../shared/ids'
 import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
 import { said, type Said } from '../shared/said'
+import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
@@ -27,7 +28,7 @@ export interface DiagnosisFacts {
   readonly today: string
   readonly readings: Partial<Record<ReadingKindName, { readonly value: number; readonly takenAt: string }>>
   /** Done visits of the last months. */
-  readonly visits: readonly { readonly day: string; readonly jobKey: string; readonly jobName: string }[]
+  readonly visits: readonly { readonly day: string; readonly jobKey: VisitTypeKey }[]
   readonly builtOn: string | null
   /** Area of the bed that stands and that the house method asks for, m²; null without a saved filter. */
   readonly bed: { readonly areaM2: number; readonly neededM2: number; readonly coverShare: number } | null
@@ -112,7 +113,10 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     'cleaned-lately',
     cleaned !== undefined && age(cleaned.day) <= CLEANED_DAYS,
     cleaned
-      ? said('diagnosis.sources.visit', { visit: cleaned.jobName, day: { day: cleaned.day } })
+      ? said('diagnosis.sources.visit', {
+          visit: { text: `visitTypes.namesInText.${cleaned.jobKey}` },
+          day: { day: cleaned.day },
+        })
       : said('diagnosis.sources.noVisit'),
   )
   if (facts.bed) {

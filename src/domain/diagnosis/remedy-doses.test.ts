@@ -1,9 +1,9 @@
-import { DEFAULT_PRODUCTS } from '../../core/water/products'
 import { CAUSE_KEYS, causeOf, REMEDY_DOSES } from '../../core/diagnosis/causes'
 import { remedyAmounts, type RemedyDosingFacts } from './remedy-doses'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
 const facts = (changes: Partial<RemedyDosingFacts> = {}): RemedyDosingFacts => ({
-  products: DEFAULT_PRODUCTS,
+  products: USUAL_PRODUCTS_IN_WORDS,
   systemM3: 20,
   waterC: 18,
   recent: [],
@@ -36,7 +36,7 @@ describe('doses of a remedy', () => {
     expect(purposes(22)).toContain('bacteria')
   })
   it('say what speaks against them where nothing else is left', () => {
-    const only = DEFAULT_PRODUCTS.filter((p) => p.purpose === 'bacteria')
+    const only = USUAL_PRODUCTS_IN_WORDS.filter((p) => p.purpose === 'bacteria')
     expect(remedyAmounts('bacteria', facts({ products: only, waterC: 5 }))[0]!.problems.map((p) => p.code)).toContain(
       'too-cold',
     )

@@ -1,5 +1,11 @@
 import type { RemedyDose } from '../../core/diagnosis/causes'
-import { productDose, type Dose, type GivenDose, type Product, type ProductPurpose } from '../../core/water/products'
+import {
+  productDose,
+  type Dose,
+  type GivenDose,
+  type Product,
+  type ProductPurpose,
+} from '../../core/water/dosing/products'
 
 /** What is known of a pond for the doses of a remedy. */
 export interface RemedyDosingFacts {

@@ -6,7 +6,7 @@ import { addDays, daysBetween } from '../../core/numeric/calendar'
 import { dueAfterRunning } from '../../core/visits/equipment-care'
 
 const WINTER = { from: '11-01', to: '03-31' }
-const lamp = { kind: 'uv-lamp', fittedOn: '2026-04-01', doneOn: null, everyDays: 365 }
+const lamp = { kind: 'uv-lamp' as const, fittedOn: '2026-04-01', doneOn: null, everyDays: 365 }
 
 describe('the age of a lamp', () => {
   it('counts every day where it runs on', () => expect(dueAfterRunning('2026-04-01', 365, null)).toBe('2027-04-01'))

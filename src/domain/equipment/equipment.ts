@@ -1,5 +1,11 @@
 import { z } from 'zod'
-import { dueAfterRunning, EQUIPMENT_KINDS, EQUIPMENT_SLACK, type Rest } from '../../core/visits/equipment-care'
+import {
+  dueAfterRunning,
+  EQUIPMENT_KINDS,
+  EQUIPMENT_SLACK,
+  type EquipmentKindKey,
+  type Rest,
+} from '../../core/visits/equipment-care'
 import { addDays } from '../../core/numeric/calendar'
 import { calendarDay, shortText } from '../shared/fields'
 import type { PondId } from '../shared/ids'
@@ -7,7 +13,7 @@ import { said } from '../shared/said'
 
 export const EquipmentInput = z
   .strictObject({
-    kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]], {
+    kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [EquipmentKindKey, ...EquipmentKindKey[]], {
       error: said('kit.problems.chooseWhat'),
     }),
     name: shortText('equipment.fields.name', 80),

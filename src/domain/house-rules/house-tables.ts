@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { TABLE_RANGE, DEFAULT_TABLES, type HydraulicTables } from '../../core/hydraulics/fittings'
+import { TABLE_RANGE, type HydraulicTables } from '../../core/hydraulics/fittings'
 import { PRICE_RANGE, type PriceItem } from '../../core/pricing/price-book'
 import { numberWithin, shortText } from '../shared/fields'
 import { said } from '../shared/said'
@@ -50,11 +50,6 @@ export interface KeptTables {
   readonly tables: HouseTables
   /** 0 while the firm still uses the defaults. */
   readonly version: number
-}
-
-export const DEFAULT_HOUSE_TABLES: HouseTables = {
-  fittings: [...DEFAULT_TABLES.fittings],
-  pipes: [...DEFAULT_TABLES.pipes],
 }
 
 /** As the core wants them: pipes rise by bore. */

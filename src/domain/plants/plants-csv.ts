@@ -21,14 +21,19 @@ export interface SeasonalPlant {
 
 /**
  * The list that goes along in autumn and comes out again in spring.
+ * @param nameOf the common name of a species
  * @param nextWords what comes next for plants in store, and for those outside
  */
-export const plantsCsv = (plants: readonly SeasonalPlant[], nextWords: Record<'stored' | 'outside', string>): string =>
+export const plantsCsv = (
+  plants: readonly SeasonalPlant[],
+  nameOf: (species: string) => string,
+  nextWords: Record<'stored' | 'outside', string>,
+): string =>
   csvOf(
     plants.map((p) => ({
       site: p.site,
       pond: p.pond,
-      plant: plantSpecies(p.species)!.common,
+      plant: nameOf(p.species),
       botanical: plantSpecies(p.species)!.botanical,
       plants: p.count,
       state: p.stored ? 'stored' : 'outside',

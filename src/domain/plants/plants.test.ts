@@ -143,7 +143,7 @@ describe('a line about plants', () => {
     const said = (line: object) => inEnglish(PlantLine.safeParse(line).error!.issues[0]!.message)
     expect(said({ action: 'burn' })).toBe('Choose what was done.')
     expect(said({ action: 'look', count: 2.5 })).toBe('Enter a whole number of plants.')
-    expect(said({ action: 'look', kept: -1 })).toBe('Plants: 0 to 2000.')
+    expect(said({ action: 'look', kept: -1 })).toBe('Enter 0 to 2000 plants.')
     const group = { patch: { place: 'bed', species: 'no-such-plant', xM: 1, yM: 1 }, count: 0 }
     expect(NewPatchInput.safeParse(group).error!.issues.map((i) => inEnglish(i.message))).toEqual([
       'Choose a plant from the list.',
@@ -186,8 +186,9 @@ it('writes the list of tender plants for a spreadsheet', () => {
     thisYear: true,
   }
   expect(
-    plantsCsv([{ ...row, stored: false, place: '' }], { stored: 'set out', outside: 'lift and store' }).split(
-      '\r\n',
-    )[1],
+    plantsCsv([{ ...row, stored: false, place: '' }], (key) => ({ 'canna-hybrids': 'Water canna' })[key]!, {
+      stored: 'set out',
+      outside: 'lift and store',
+    }).split('\r\n')[1],
   ).toBe('Tarn,Pool,Water canna,Canna × generalis,4,outside,,lift and store,2026-11-24,2026-12-07\n')
 })

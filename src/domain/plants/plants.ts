@@ -10,7 +10,7 @@ import {
 } from '../../core/plants/care-rules'
 import { PATCH_RANGE } from '../../core/plants/planting'
 import type { PatchToFill } from '../../core/plants/replant'
-import { plantSpecies, PLANT_SPECIES } from '../../core/plants/species'
+import { plantSpecies } from '../../core/plants/species'
 import type { IsoDate } from '../../core/numeric/calendar'
 import { dayIn } from '../shared/dates'
 import { calendarDay, numberWithin, optionalText } from '../shared/fields'
@@ -31,8 +31,8 @@ export const speciesKey = z
   .refine((key) => plantSpecies(key) !== undefined, { error: said('plants.problems.choosePlantList') })
 const count = z
   .int({ error: said('plants.problems.wholePlantsOnly') })
-  .min(0, { error: `Plants: 0 to ${PATCH_RANGE.count[1]}.` })
-  .max(PATCH_RANGE.count[1], { error: `Plants: 0 to ${PATCH_RANGE.count[1]}.` })
+  .min(0, { error: said('plants.problems.plantsBetween', { most: PATCH_RANGE.count[1] }) })
+  .max(PATCH_RANGE.count[1], { error: said('plants.problems.plantsBetween', { most: PATCH_RANGE.count[1] }) })
 const position = numberWithin(
   [-PATCH_RANGE.positionM[1], PATCH_RANGE.positionM[1]],
   'plants.fields.place',
@@ -188,11 +188,6 @@ export const careOf = (patches: readonly PatchNow[], year: CareYear): CareTask[]
 
 /** Tasks that a visit on a day may as well do. @source house default */
 export const CARE_AHEAD_DAYS = 7
-
-/** Plants for choosing, by common name. */
-export const SPECIES_BY_NAME = [...PLANT_SPECIES].sort((a, b) => a.common.localeCompare(b.common))
-
-export const speciesName = (key: string): string => plantSpecies(key)?.common ?? key
 
 /** For the gaps of one place. */
 export const toFill = (patches: readonly PatchNow[], place: PatchPlace): PatchToFill[] =>

@@ -1,9 +1,10 @@
-import { visitType } from '../../core/visits/visit-types'
 import { cleanoutQuantities, DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
 import { visitAmounts } from '../../core/visits/visit-amounts'
 import { loadList } from './load-list'
-import { DEFAULT_PRODUCT_BOOK } from '../stores/product-book'
 import { productNeeds } from '../stores/product-needs'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
+import type { VisitTypeKey } from '../../core/visits/visit-type-keys'
 
 const pond = {
   waterM3: 8,
@@ -12,8 +13,8 @@ const pond = {
   sourceChlorinated: true,
 }
 const quantities = cleanoutQuantities(pond, DEFAULT_KIT, 0.6)
-const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
-  job: visitType(key)!,
+const visit = (key: VisitTypeKey, state: 'planned' | 'done' = 'planned') => ({
+  job: jobInWords(key),
   quantities,
   state,
   also: [] as string[],
@@ -24,10 +25,10 @@ const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
 describe('the load list', () => {
   it('sums what refills take and carries one tank for the largest of the day', () => {
     const amounts = visitAmounts(pond, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: 8, planted: true })
-    const coming = { job: visitType('spring-cleanout')!, amounts, waterC: 7 }
+    const coming = { job: jobInWords('spring-cleanout'), amounts, waterC: 7 }
     const list = loadList(
       [visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')],
-      productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK),
+      productNeeds([coming, coming], USUAL_PRODUCTS_IN_WORDS),
       new Set(),
     )
     const of = (name: RegExp) => list.products.find((p) => name.test(p.name))

@@ -1,12 +1,11 @@
 import { z } from 'zod'
 import {
-  DEFAULT_PRODUCTS,
   PRODUCT_PURPOSES,
   PRODUCT_RANGE,
   PRODUCT_UNITS,
   RATE_BASES,
   type Product,
-} from '../../core/water/products'
+} from '../../core/water/dosing/products'
 import { csvNumber, csvOf, readCsv, zodRowProblems, type CsvRowProblem } from '../shared/csv'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import { said } from '../shared/said'
@@ -80,7 +79,6 @@ export interface KeptProducts {
   /** 0 while the firm still uses the book it began with. */
   readonly version: number
 }
-export const DEFAULT_PRODUCT_BOOK: ProductBook = DEFAULT_PRODUCTS
 
 /** A key from a name; a saved product keeps its key whatever it is called later. */
 export const productKeyOf = (name: string): string =>

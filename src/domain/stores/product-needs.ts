@@ -1,6 +1,6 @@
 import type { VisitType } from '../../core/visits/step'
 import type { VisitAmounts } from '../../core/visits/visit-amounts'
-import type { Product } from '../../core/water/products'
+import type { Product } from '../../core/water/dosing/products'
 import { stepDoses } from '../water/dosing'
 
 /** A visit to come, as far as its products go. */

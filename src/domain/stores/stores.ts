@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { EQUIPMENT_KINDS } from '../../core/visits/equipment-care'
+import { EQUIPMENT_KINDS, type EquipmentKindKey } from '../../core/visits/equipment-care'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import { speciesKey } from '../plants/plants'
 import { said } from '../shared/said'
@@ -16,7 +16,7 @@ export const StockItemInput = z.strictObject({
   productKey: z.string().max(40).nullable().default(null),
   /** The kind of equipment whose parts are taken from here, or null. */
   equipmentKind: z
-    .enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]])
+    .enum(EQUIPMENT_KINDS.map((k) => k.key) as [EquipmentKindKey, ...EquipmentKindKey[]])
     .nullable()
     .default(null),
   /** The plant whose rooted pieces these are, or null. */

@@ -1,9 +1,8 @@
 import { z } from 'zod'
 import { STEP_FIGURE_NAMES } from '../../core/visits/figures'
-import { visitType } from '../../core/visits/visit-types'
 import { STEP_GATES, STEP_KINDS, STEP_QUANTITIES, type VisitStep, type VisitType } from '../../core/visits/step'
 import { CARE_ACTIONS } from '../../core/plants/care-rules'
-import { PRODUCT_PURPOSES } from '../../core/water/products'
+import { PRODUCT_PURPOSES } from '../../core/water/dosing/products'
 import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
 import { shortText } from '../shared/fields'
 import { guardedStep } from './visit-type-upgrade'
@@ -98,9 +97,8 @@ const codesOf = ({ choices = [] }: VisitStep): string =>
  * Safety notes and gates of the usual steps that a copy has lost: wording is free, they are not. Steps with a gate
  * must stay.
  */
-export function lostParts(key: string, steps: readonly VisitStep[]): KeptPart[] {
-  const usual = visitType(key)?.steps ?? []
-  return usual.flatMap((step): KeptPart[] => {
+export function lostParts(usual: VisitType, steps: readonly VisitStep[]): KeptPart[] {
+  return usual.steps.flatMap((step): KeptPart[] => {
     const own = steps.find((s) => s.key === step.key)
     const lost = (why: KeptPart['why']): KeptPart[] => [{ stepKey: step.key, title: step.title, why }]
     if (!own) return step.gate ? lost('missing') : []

@@ -2,14 +2,14 @@ import fc from 'fast-check'
 import { STEP_FIGURE_NAMES } from '../../core/visits/figures'
 import { visitTypeByRules, type VisitRules } from '../../core/visits/steps-by-rules'
 import type { VisitStep, VisitType } from '../../core/visits/step'
-import { LATER_DAYS, VISIT_TYPES } from '../../core/visits/visit-types'
-import { DEFAULT_PRODUCTS } from '../../core/water/products'
 import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
 import { answerProblem } from './step-check'
 import { judgeStep } from './step-gate'
 import type { Entry, StepAnswer } from './visit'
 import { gateContext, nextStep, stepStates, type GateFacts } from './visit-progress'
 import { MINUTE_MS } from '../../core/numeric/time'
+import { JOBS_IN_WORDS, LATER_DAYS_IN_WORDS, VISIT_WORDS } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
 /** Words that used to decide something, and anything else that somebody may write. */
 const words = fc.oneof(
@@ -79,7 +79,7 @@ function answerOf(step: VisitStep, dice: readonly number[]): StepAnswer {
     ...(choices.length > 0 ? { choice: choices[Math.floor(roll()! * choices.length) % choices.length]!.code } : {}),
     ...(step.kind === 'count-fish' ? { fish: [{ species: 'koi' as const, count: Math.floor(roll()! * 6) }] } : {}),
     ...(step.products && roll()! > 0.5
-      ? { doses: [{ productKey: DEFAULT_PRODUCTS[0]!.key, name: '', amount: roll()! * 500, unit: 'g' }] }
+      ? { doses: [{ productKey: USUAL_PRODUCTS_IN_WORDS[0]!.key, name: '', amount: roll()! * 500, unit: 'g' }] }
       : {}),
     note: '',
   }
@@ -109,7 +109,7 @@ function verdicts(type: VisitType, dice: readonly number[]): unknown[] {
     const answer = answerOf(step, dice.slice(i % dice.length).concat(dice))
     const states = stepStates(type.steps, log)
     const context = gateContext(states, answer, FACTS, atMs)
-    const judged = judgeStep(step, context, answer, DEFAULT_PRODUCTS, [], { states, timerStartedAt: null, atMs })
+    const judged = judgeStep(step, context, answer, USUAL_PRODUCTS_IN_WORDS, [], { states, timerStartedAt: null, atMs })
     const problem = answerProblem(step, answer, 0, false)
     const next = nextStep(type.steps, states)?.key
     log.push({
@@ -128,14 +128,14 @@ function verdicts(type: VisitType, dice: readonly number[]): unknown[] {
   })
 }
 
-const ALL = [...VISIT_TYPES, ...LATER_DAYS]
+const ALL = [...JOBS_IN_WORDS, ...LATER_DAYS_IN_WORDS]
 
 describe('any relabelling of any visit type changes no gate’s verdict', () => {
   it.each(ALL.map((type) => [type.key, type] as const))('%s', (_, type) =>
     fc.assert(
       fc.property(rules, fc.array(words, { minLength: 7, maxLength: 40 }), manyRolls, (house, said, dice) => {
-        const usual = visitTypeByRules(type, house)
-        const own = visitTypeByRules(relabelled(type, said), house)
+        const usual = visitTypeByRules(type, house, VISIT_WORDS)
+        const own = visitTypeByRules(relabelled(type, said), house, VISIT_WORDS)
         expect(verdicts(own, dice)).toEqual(verdicts(usual, dice))
       }),
       { numRuns: 60 },

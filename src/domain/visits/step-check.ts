@@ -1,6 +1,6 @@
 import { STEP_FIGURES, figurePossible, type StepFigure } from '../../core/visits/figures'
 import type { VisitStep } from '../../core/visits/step'
-import type { ProductUnit } from '../../core/water/products'
+import type { ProductUnit } from '../../core/water/dosing/products'
 import { judgeReading, READING_KINDS, type ReadingKindName } from '../../core/water/readings'
 import { missingFrom, type Missing } from './visit-progress'
 import type { StepAnswer } from './visit'

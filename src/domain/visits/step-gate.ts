@@ -1,7 +1,7 @@
 import { judgeGate } from '../../core/visits/gates'
 import { outcomeOf, type GateContext, type GateOutcome, type GateReason } from '../../core/visits/gates/gate'
 import type { VisitStep } from '../../core/visits/step'
-import { doseProblems, type GivenDose, type Product } from '../../core/water/products'
+import { doseProblems, type GivenDose, type Product } from '../../core/water/dosing/products'
 import type { StepAnswer } from './visit'
 import { fishTakenOut, type FishInTanks, type StepState } from './visit-progress'
 import { MINUTE_MS } from '../../core/numeric/time'

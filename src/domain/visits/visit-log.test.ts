@@ -1,4 +1,3 @@
-import { SPRING_CLEANOUT } from '../../core/visits/types/spring-cleanout'
 import { judgeWater } from '../water/water-meaning'
 import {
   fishBackReadings,
@@ -14,6 +13,8 @@ import { StepAnswer, type Entry, type VisitInContext } from './visit'
 import { pondFacts } from '../ponds/pond-facts'
 import { PondInput } from '../ponds/pond'
 import { pondInput } from '../../../tests/fixtures/pond-input'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 const steps = SPRING_CLEANOUT.steps
 let minute = 0

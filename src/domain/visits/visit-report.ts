@@ -1,7 +1,7 @@
 import type { FishSpeciesKey } from '../../core/fish/species'
 import type { StepFigure } from '../../core/visits/figures'
 import type { VisitStep } from '../../core/visits/step'
-import { speciesName, type PlantAction } from '../plants/plants'
+import type { PlantAction } from '../plants/plants'
 import type { FollowUp } from '../water/reading'
 import { timeWorked } from '../field/field-log'
 import { dayIn } from '../shared/dates'
@@ -46,7 +46,7 @@ export interface VisitReport {
   /** Steps that two people answered, neither knowing of the other: both are kept. */
   readonly twice: readonly { readonly title: string; readonly by: string; readonly said: string }[]
   readonly findings: readonly { readonly text: string; readonly becomes: FindingUse }[]
-  /** What was done to which plants. */
+  /** What was done to which plants, by the keys of their species. */
   readonly plants: readonly { readonly action: PlantAction; readonly species: readonly string[] }[]
   readonly parts: readonly { readonly name: string; readonly warrantyUntil: string | null }[]
   readonly time: readonly { readonly name: string; readonly minutes: number | null }[]
@@ -183,8 +183,7 @@ function dosesOf(states: ReadonlyMap<string, StepState>): VisitReport['doses'] {
 function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
   const done = new Map<PlantAction, Set<string>>()
   for (const e of log)
-    if (e.kind === 'plant' && e.action !== 'look')
-      done.set(e.action, (done.get(e.action) ?? new Set()).add(speciesName(e.species)))
+    if (e.kind === 'plant' && e.action !== 'look') done.set(e.action, (done.get(e.action) ?? new Set()).add(e.species))
   return [...done].map(([action, species]) => ({ action, species: [...species] }))
 }
 

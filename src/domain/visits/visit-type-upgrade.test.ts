@@ -1,10 +1,10 @@
 import fc from 'fast-check'
-import { VISIT_TYPES, visitType } from '../../core/visits/visit-types'
 import { judgeGate } from '../../core/visits/gates'
 import type { GateContext } from '../../core/visits/gates/gate'
 import type { VisitStep, VisitType } from '../../core/visits/step'
 import { guardedStep, upgradeAnswer, upgradeEntry, upgradeVisitType } from './visit-type-upgrade'
 import { lostParts } from './own-visit-type'
+import { JOBS_IN_WORDS, jobInWords } from '../../../tests/fixtures/jobs-in-words'
 
 /** A visit type as it was stored before answers had codes, with the tests its steps asked for then. */
 const oldShape = (job: VisitType): VisitType =>
@@ -31,20 +31,20 @@ const CONTEXT: GateContext = {
   fishOut: false,
   fill: null,
 }
-const gated = VISIT_TYPES.flatMap((job) =>
+const gated = JOBS_IN_WORDS.flatMap((job) =>
   job.steps.filter((step) => step.gate && step.choices).map((step) => ({ job, step })),
 )
 const verdictOf = (step: VisitStep, choice: string) => JSON.stringify(judgeGate(step.gate!, { ...CONTEXT, choice }))
 
 describe('what was stored before answers had codes', () => {
-  it.each(VISIT_TYPES.map((job) => [job.key, job] as const))('%s comes to what it is today', (_, job) => {
+  it.each(JOBS_IN_WORDS.map((job) => [job.key, job] as const))('%s comes to what it is today', (_, job) => {
     const { steps } = upgradeVisitType(oldShape(job))
     expect(steps.map((s) => s.choices)).toEqual(job.steps.map((s) => s.choices))
     expect(steps.map((s) => s.gate)).toEqual(job.steps.map((s) => s.gate))
   })
   it('has no figure in a title, which reports and letters give as it stands', () => {
     const old = {
-      ...visitType('netting')!,
+      ...jobInWords('netting'),
       steps: [
         {
           key: 'fish-feed',
@@ -54,16 +54,16 @@ describe('what was stored before answers had codes', () => {
         },
       ],
     }
-    expect(upgradeVisitType(old).steps[0]).toEqual(visitType('netting')!.steps.find((s) => s.key === 'fish-feed'))
+    expect(upgradeVisitType(old).steps[0]).toEqual(jobInWords('netting').steps.find((s) => s.key === 'fish-feed'))
   })
   it('is not changed by a second time', () => {
-    const once = upgradeVisitType(oldShape(visitType('routine')!))
+    const once = upgradeVisitType(oldShape(jobInWords('routine')))
     expect(upgradeVisitType(once)).toEqual(once)
   })
   it('a stop keeps its answers’ codes though a comma was dropped, or the firm wrote them anew', () => {
-    const step = visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!
+    const step = jobInWords('rescue-floor').steps.find((s) => s.key === 'siphon')!
     const own = (choices: string[]) =>
-      upgradeVisitType({ ...visitType('rescue-floor')!, steps: [{ ...step, choices: choices as never }] }).steps[0]!
+      upgradeVisitType({ ...jobInWords('rescue-floor'), steps: [{ ...step, choices: choices as never }] }).steps[0]!
         .choices
     expect(own(['No smell fish calm', 'Smell of rotten eggs', 'Fish gasp at the surface'])!.map((c) => c.code)).toEqual(
       ['calm', 'rotten-eggs', 'gasping'],
@@ -78,14 +78,14 @@ describe('what was stored before answers had codes', () => {
     const steps = [
       { key: 'own-1', section: 'S', kind: 'decide' as const, title: 'T', choices: ['Yes!', 'yes', 'Nein'] as never },
     ]
-    expect(upgradeVisitType({ ...visitType('routine')!, steps }).steps[0]!.choices!.map((c) => c.code)).toEqual([
+    expect(upgradeVisitType({ ...jobInWords('routine'), steps }).steps[0]!.choices!.map((c) => c.code)).toEqual([
       'yes',
       'yes-2',
       'nein',
     ])
   })
   it('a logged answer goes by its code, and one that nothing says is kept as a note', () => {
-    const media = visitType('spring-cleanout')!.steps.find((s) => s.key === 'media')!
+    const media = jobInWords('spring-cleanout').steps.find((s) => s.key === 'media')!
     expect(upgradeAnswer({ choice: 'In tap water, as a reset', note: '' }, media)).toEqual({
       choice: 'tap-water',
       note: '',
@@ -97,7 +97,7 @@ describe('what was stored before answers had codes', () => {
     expect(upgradeEntry({ kind: 'started' }, [media])).toEqual({ kind: 'started' })
   })
   it('the test before fish go back asks for oxygen and nitrite, in what was planned before too', () => {
-    const steps = upgradeVisitType(oldShape(visitType('spring-cleanout')!)).steps
+    const steps = upgradeVisitType(oldShape(jobInWords('spring-cleanout'))).steps
     expect(steps.find((s) => s.key === 'test-refilled')!.required).toEqual(
       expect.arrayContaining(['dissolvedOxygen', 'nitrite', 'ph']),
     )
@@ -123,17 +123,19 @@ describe('gates decide by codes', () => {
       for (const { label } of step.choices!) expect(verdictOf(step, label)).toContain('needs-answer')
   })
   it('a copy may word the answers of a stop, not drop or add one', () => {
-    const steps = visitType('rescue-floor')!.steps
+    const steps = jobInWords('rescue-floor').steps
     const changed = (choices: VisitStep['choices']) => steps.map((s) => (s.key === 'siphon' ? { ...s, choices } : s))
     const usual = steps.find((s) => s.key === 'siphon')!.choices!
-    expect(lostParts('rescue-floor', changed(usual.map((c) => ({ ...c, label: 'x' }))))).toEqual([])
-    expect(lostParts('rescue-floor', changed(usual.slice(1)))).toMatchObject([{ stepKey: 'siphon', why: 'answers' }])
-    expect(lostParts('rescue-floor', changed([...usual, { code: 'fine', label: 'Fine' }]))).toMatchObject([
+    expect(lostParts(jobInWords('rescue-floor'), changed(usual.map((c) => ({ ...c, label: 'x' }))))).toEqual([])
+    expect(lostParts(jobInWords('rescue-floor'), changed(usual.slice(1)))).toMatchObject([
+      { stepKey: 'siphon', why: 'answers' },
+    ])
+    expect(lostParts(jobInWords('rescue-floor'), changed([...usual, { code: 'fine', label: 'Fine' }]))).toMatchObject([
       { why: 'answers' },
     ])
   })
   it('a step that lost its gate has it again', () => {
-    const usual = visitType('commissioning')!.steps.find((s) => s.key === 'ramp')!
+    const usual = jobInWords('commissioning').steps.find((s) => s.key === 'ramp')!
     expect(guardedStep({ ...usual, gate: undefined }, usual).gate).toBe('feeding')
   })
 })

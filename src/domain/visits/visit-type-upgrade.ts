@@ -1,5 +1,6 @@
 import { visitType } from '../../core/visits/visit-types'
-import type { VisitStep, VisitType, StepChoice } from '../../core/visits/step'
+import type { UsualStep, VisitStep, VisitType, StepChoice } from '../../core/visits/step'
+import { OLD_ANSWERS } from './old-answers'
 
 /**
  * Steps as they were stored before answers had codes: a choice was the sentence that people read.
@@ -24,31 +25,28 @@ export const ownChoiceCode = (label: string, taken: readonly string[]): string =
  * Answers of a stored step with their codes: those of the usual step by what they say or, where a gate decides by
  * them, by their place.
  */
-function codedChoices(step: StoredStep, usual: VisitStep | undefined): readonly StepChoice[] | undefined {
+function codedChoices(step: StoredStep, usual: UsualStep | undefined): readonly StepChoice[] | undefined {
   const { choices } = step
   if (!choices) return undefined
   const coded: StepChoice[] = []
   choices.forEach((choice, i) => {
     if (typeof choice !== 'string') return coded.push(choice)
-    const known =
-      usual?.choices?.find((c) => plain(c.label) === plain(choice)) ?? (usual?.gate ? usual.choices?.[i] : undefined)
+    const said = OLD_ANSWERS[plain(choice)]
+    const known = usual?.choices?.find((code) => code === said) ?? (usual?.gate ? usual.choices?.[i] : undefined)
     const taken = coded.map((c) => c.code)
-    const code =
-      known && !taken.includes(known.code)
-        ? known.code
-        : ownChoiceCode(choice, [...taken, ...(usual?.choices ?? []).map((c) => c.code)])
+    const code = known && !taken.includes(known) ? known : ownChoiceCode(choice, [...taken, ...(usual?.choices ?? [])])
     return coded.push({ code, label: choice })
   })
   return coded
 }
 
+type Guarding = Pick<VisitStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>
+
 /**
  * A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes
  * by.
  */
-export function guardedStep<
-  Step extends Pick<VisitStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>,
->(step: Step, usual: VisitStep | undefined): Step {
+export function guardedStep<Step extends Guarding>(step: Step, usual: Guarding | undefined): Step {
   if (!usual) return step
   const needed = usual.key === 'test-refilled' ? (usual.required ?? []) : []
   const more = (list: VisitStep['readings']) => (needed.length > 0 ? [...new Set([...(list ?? []), ...needed])] : list)

@@ -1,6 +1,6 @@
 import { judgeGate } from '../../core/visits/gates'
 import type { GateContext, GateOutcome, GateReason } from '../../core/visits/gates/gate'
-import type { ProductPurpose } from '../../core/water/products'
+import type { ProductPurpose } from '../../core/water/dosing/products'
 import type { StopKind } from '../visits/step-gate'
 import { flocculantReasons } from '../visits/step-gate'
 

@@ -1,12 +1,14 @@
 import { DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
-import { SPRING_CLEANOUT } from '../../core/visits/types/spring-cleanout'
 import type { VisitStep } from '../../core/visits/step'
 import { visitAmounts } from '../../core/visits/visit-amounts'
-import { DEFAULT_PRODUCTS, type Product } from '../../core/water/products'
+import { type Product } from '../../core/water/dosing/products'
 import { givenBefore, givenEarlier, overLabel, stepDoses, treatedM3, waterToday } from './dosing'
 import { productNeeds } from '../stores/product-needs'
 import { StepAnswer, type Entry } from '../visits/visit'
 import type { StepState } from '../visits/visit-progress'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 const POND = {
   waterM3: 12,
@@ -15,7 +17,7 @@ const POND = {
   sourceChlorinated: true,
 }
 const amounts = visitAmounts(POND, DEFAULT_KIT, { tapChlorineMgL: 0.5, khDH: 4, systemM3: 15, planted: true })
-const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
+const product = (key: string): Product => USUAL_PRODUCTS_IN_WORDS.find((p) => p.key === key)!
 const step = (over: Partial<VisitStep>): VisitStep => ({
   key: 'dose',
   section: 'Work',
@@ -56,7 +58,7 @@ describe('the water that a product treats', () => {
 
 describe('the doses of a step', () => {
   const doses = (over: Partial<VisitStep>, answer: object = {}, more: object = {}) =>
-    stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
+    stepDoses(step(over), USUAL_PRODUCTS_IN_WORDS, { ...facts, ...more }, answer)
   it('are those of the purposes that it names, by the tap’s chlorine, today’s hardness and the salt aimed at', () => {
     const [thio] = doses({ products: ['dechlorinator'], quantity: 'partial-change' }, { figures: { changedM3: 4 } })
     // 4 m³ × 0.5 mg/L × 7 g
@@ -111,16 +113,16 @@ describe('what a visit knows', () => {
       ['open', { status: 'open' }],
     ])
     const now = Date.parse('2027-05-03T10:30:00Z')
-    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([
+    expect(givenBefore(states, USUAL_PRODUCTS_IN_WORDS, 'bacteria', now)).toEqual([
       { productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 2.5 },
     ])
-    expect(givenBefore(states, DEFAULT_PRODUCTS, 'floc', now)).toEqual([])
+    expect(givenBefore(states, USUAL_PRODUCTS_IN_WORDS, 'floc', now)).toEqual([])
     // what another visit gave counts as well; products that are no more in the book say nothing
     const earlier = [
       { productKey: 'flocculant', at: '2027-05-02T10:30:00Z' },
       { productKey: 'no-more', at: '2027-05-02T10:30:00Z' },
     ]
-    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([
+    expect(givenEarlier(earlier, USUAL_PRODUCTS_IN_WORDS, now)).toEqual([
       { productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 24 },
     ])
   })
@@ -142,8 +144,8 @@ describe('more than the label allows', () => {
     StepAnswer.parse({ doses: [{ productKey, name: 'x', amount, unit: 'mL' }] })
   it('is refused at its own field, with what is allowed', () => {
     const most = product('culture').mostPerM3 * 15
-    expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most))).toBeNull()
-    const over = overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most * 1.1))!
+    expect(overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', most))).toBeNull()
+    const over = overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', most * 1.1))!
     expect(over).toEqual({
       code: 'over-label',
       product: product('culture').name,
@@ -153,7 +155,7 @@ describe('more than the label allows', () => {
     })
   })
   it('cannot be told of a product that the book no longer has', () =>
-    expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('gone', 1e6))).toBeNull())
+    expect(overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('gone', 1e6))).toBeNull())
 })
 
 describe('what coming visits will take', () => {
@@ -161,21 +163,21 @@ describe('what coming visits will take', () => {
   const of = (needs: ReturnType<typeof productNeeds>, key: string) =>
     needs.find((n) => n.product.key === key)?.amount ?? 0
   it('is the sum over visits, by the chlorine that is assumed for their refills', () => {
-    const one = of(productNeeds([visit(12)], DEFAULT_PRODUCTS), 'thiosulfate')
+    const one = of(productNeeds([visit(12)], USUAL_PRODUCTS_IN_WORDS), 'thiosulfate')
     expect(one).toBeGreaterThan(0)
-    expect(of(productNeeds([visit(12), visit(12)], DEFAULT_PRODUCTS), 'thiosulfate')).toBeCloseTo(2 * one, 9)
-    expect(productNeeds([], DEFAULT_PRODUCTS)).toEqual([])
+    expect(of(productNeeds([visit(12), visit(12)], USUAL_PRODUCTS_IN_WORDS), 'thiosulfate')).toBeCloseTo(2 * one, 9)
+    expect(productNeeds([], USUAL_PRODUCTS_IN_WORDS)).toEqual([])
   })
   it('chooses bacteria by the water expected', () => {
-    const cold = productNeeds([visit(6)], DEFAULT_PRODUCTS)
+    const cold = productNeeds([visit(6)], USUAL_PRODUCTS_IN_WORDS)
     expect(of(cold, 'cold-culture')).toBeGreaterThan(0)
     expect(of(cold, 'culture')).toBe(0)
-    const warm = productNeeds([visit(16)], DEFAULT_PRODUCTS)
+    const warm = productNeeds([visit(16)], USUAL_PRODUCTS_IN_WORDS)
     expect(of(warm, 'cold-culture')).toBe(0)
   })
   it('foretells nothing that only tests or eyes can ask for', () =>
     expect(
-      productNeeds([visit(12)], DEFAULT_PRODUCTS).some((n) =>
+      productNeeds([visit(12)], USUAL_PRODUCTS_IN_WORDS).some((n) =>
         ['algae', 'flocculant', 'kh', 'gh'].includes(n.product.purpose),
       ),
     ).toBe(false))

@@ -8,7 +8,7 @@ import {
   type DoseProblem,
   type GivenDose,
   type Product,
-} from '../../core/water/products'
+} from '../../core/water/dosing/products'
 import type { AnswerProblem } from '../visits/step-check'
 import type { Entry, StepAnswer } from '../visits/visit'
 import { inOrder, type StepState } from '../visits/visit-progress'

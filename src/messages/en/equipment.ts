@@ -54,4 +54,23 @@ export const equipment = {
     longerThanTenHoursJob: 'More than ten hours is a visit of its own.',
     dayPast: 'This date is past.',
   },
+  kindNames: {
+    'uv-lamp': 'UV lamp',
+    'filter-pads': 'Filter pads',
+    'ioniser-probe': 'Ioniser probe',
+    pump: 'Pump',
+    'dosing-unit': 'Dosing unit',
+    'de-icer': 'De-icer',
+    aerator: 'Aerator',
+  },
+  kindTasks: {
+    of: '{task}: {name}',
+    'uv-lamp': 'Renew the UV lamp',
+    'filter-pads': 'Renew the filter pads',
+    'ioniser-probe': 'Clean or renew the ioniser probe',
+    pump: 'Service the pump',
+    'dosing-unit': 'Put in a new dosing pack',
+    'de-icer': 'Check the de-icer',
+    aerator: 'Renew the aerator’s membrane and filter',
+  },
 } as const

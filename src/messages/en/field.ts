@@ -100,6 +100,7 @@ export const field = {
     allSent: 'All sent at {toFormat}.',
   },
   plantForm: {
+    stored: 'stored',
     plantsHowTheyLook: 'Plants: condition and care',
     whichGroup: 'Plant group',
     groupNotWrittenDown: 'New plant group',

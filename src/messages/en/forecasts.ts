@@ -107,7 +107,6 @@ export const forecasts = {
     expected3: '(expected {from} to {to})',
   },
   riskLines: {
-    visit: 'a visit',
     plan: 'Schedule: {name}',
   },
   outlookView: {

@@ -25,6 +25,8 @@ import { survey } from './survey'
 import { today } from './common/today'
 import { trainer } from './trainer'
 import { visits } from './visits'
+import { visitSteps } from './visit-steps'
+import { visitTypes } from './visit-types'
 import { water } from './water'
 
 /** Every text that a person reads, by noun, place and key. */
@@ -56,5 +58,7 @@ export const en = {
   today,
   trainer,
   visits,
+  visitSteps,
+  visitTypes,
   water,
 } as const

@@ -1,5 +1,6 @@
 export const people = {
   devices: {
+    block: 'Block device',
     confirmBlock:
       'Block {device} of {person}? Its visits are removed when it next has signal, and it must sign in again.',
     devices: 'Devices',

@@ -1,4 +1,7 @@
+import { speciesNames } from './plant-species'
+
 export const plants = {
+  speciesNames,
   careList: {
     since: 'since {day}',
     from: 'from {day}',
@@ -84,6 +87,7 @@ export const plants = {
   },
   patchSheet: {
     count: ', {count} {count, plural, one {plant} other {plants}}',
+    livestock: 'livestock',
     peoplePets: 'people and pets',
     toxicGloves: ' Toxic to {toxicTo}: wear gloves.',
     regulatedSomePlacesCheck: ' Regulated in some places: check your state or national list before taking any away.',
@@ -184,6 +188,7 @@ export const plants = {
     choosePlantList: 'Choose a plant from the list.',
     wholePlantsOnly: 'Enter a whole number of plants.',
     chooseWhatDone: 'Choose what was done.',
+    plantsBetween: 'Enter 0 to {most} plants.',
     leastOnePlant: 'Enter at least one plant.',
     newestVersionFilterHoldsPlanting: 'The newest version of the filter has no planting plan.',
     plantGroupsBedAlreadyRecorded: 'Plant groups of this bed are already recorded.',

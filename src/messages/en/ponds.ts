@@ -208,4 +208,22 @@ export const ponds = {
       'These dimensions make {volume} of water. A pond holds between 20 litres and 50,000 m³: check the units of length and depth.',
     siteBelongsAnotherCustomer: 'That site belongs to another customer.',
   },
+  fishNames: {
+    koi: 'Koi',
+    goldfish: 'Goldfish',
+    roundGoldfish: 'Goldfish, round or long-finned',
+    orfe: 'Golden orfe',
+    sturgeon: 'Sturgeon',
+    smallFish: 'Rice fish or other small fish',
+    tropical: 'Tropical fish',
+  },
+  fishNamesInText: {
+    koi: 'koi',
+    goldfish: 'goldfish',
+    roundGoldfish: 'goldfish, round or long-finned',
+    orfe: 'golden orfe',
+    sturgeon: 'sturgeon',
+    smallFish: 'rice fish or other small fish',
+    tropical: 'tropical fish',
+  },
 } as const

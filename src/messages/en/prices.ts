@@ -89,5 +89,28 @@ export const prices = {
   },
   items: {
     pipe: 'Pressure pipe {size}',
+    liner: 'Pond liner',
+    underlayment: 'Underlayment',
+    fabric: 'Filter fabric around the pipe',
+    'void-module': 'Void module, 0.115 m³',
+    vault: 'Cleanout vault with lid',
+    drain: 'Bottom drain with valve',
+    vessel: 'Vessel, food grade and UV stable',
+    wall: 'Framed wall with tie-backs',
+    spillway: 'Spillway stone and liner collar',
+    controls: 'Isolator, RCD/GFCI outlet and drip loop, by a licensed electrician',
+    plant: 'Plants, 9 cm pots, mixed',
+    sundries: 'Glue, clips, seals, ties',
+    labour: 'Crew hour, one person',
+    digger: 'Small excavator with driver',
+  },
+  /** In what usual items are counted. */
+  units: {
+    each: 'each',
+    m: 'm',
+    'm²': 'm²',
+    t: 't',
+    h: 'h',
+    share: '% of materials',
   },
 } as const

@@ -38,6 +38,7 @@ export const rounds = {
   },
   roundsView: {
     confirmConflict: 'Conflict: {words}. Move the visit anyway?',
+    moveAnyway: 'Move anyway',
     anotherSite: 'another site',
     rounds: 'Rounds, {monday} – {days} {days2}',
     weekBefore: '‹ Previous week',
@@ -108,5 +109,14 @@ export const rounds = {
     noCalendar: 'This is not an iCalendar file (.ics) with one calendar in it.',
     tooManyTimes: 'Only the first {most} busy times were read.',
     unreadable: '“{event}” could not be read: {reason}',
+  },
+  board: {
+    visit: '{job}, {site}, {pond}',
+    pickedUp: '{visit}, picked up. The arrow keys carry it from day to day and crew to crew.',
+    over: '{visit}, over crew {crew}, {day}',
+    overNothing: 'Over no day',
+    putDown: '{visit}, put down on crew {crew}, {day}',
+    stays: '{visit}, stays where it was',
+    how: 'Press Space to pick a visit up, the arrow keys to carry it, Space to put it down, Escape to leave it where it was.',
   },
 } as const

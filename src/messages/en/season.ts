@@ -57,6 +57,7 @@ export const season = {
   },
   useVisitDrag: {
     confirmConflict: 'Conflict: {words}. Move the visit anyway?',
+    moveAnyway: 'Move anyway',
     noConnectionVisitStays: 'No connection. The visit was not moved.',
   },
   timeAxis: {

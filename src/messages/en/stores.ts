@@ -151,4 +151,32 @@ export const stores = {
     used: 'used',
     counted: 'counted',
   },
+  /** Products that every firm begins with, and what can hurt with each. */
+  productNames: {
+    thiosulfate: 'Sodium thiosulfate, crystals',
+    bicarbonate: 'Sodium bicarbonate',
+    'calcium-chloride': 'Calcium chloride, flakes',
+    salt: 'Pond salt without additives',
+    'cold-culture': 'Cold-water bacteria, dry',
+    culture: 'Pond bacteria, liquid',
+    binder: 'Ammonia and nitrite binder',
+    flocculant: 'Clay flocculant',
+    tablets: 'Fertiliser tablets for baskets',
+  },
+  productSafety: {
+    thiosulfate: 'Gloves and goggles. Chloramine leaves ammonia behind: test.',
+    bicarbonate: 'Dissolve first; spread over the falls.',
+    'calcium-chloride': 'Grows hot as it dissolves: into water, never water onto it. Gloves and goggles.',
+    salt: 'Never over plants. A bag is lifted by two.',
+    'cold-culture': 'Do not breathe the dust.',
+    culture: 'Wash hands afterwards.',
+    binder: 'Gloves and goggles. Aerate while it works.',
+    flocculant: 'Gloves and goggles. Watch KH: some flocculants use it up.',
+    tablets: 'Into the soil of baskets, never loose in the bed.',
+  },
+  measureNames: {
+    scoop: 'scoop',
+    bag: 'bag',
+    'pump-stroke': 'pump stroke',
+  },
 } as const

@@ -21,6 +21,7 @@ export const survey = {
     fromTopDownDepths:
       'From the top down, with depths measured from the waterline. Give each zone’s share of the surface, or the width of the shelf around it; the width takes precedence. Slope is run over rise: 0 is a vertical wall.',
     zone: 'Zone',
+    firstZone: 'Shelf',
     floor: 'Floor depth',
     shareSurface: 'Share of surface',
     shelfWidth: 'or shelf width',

@@ -4,8 +4,6 @@ export const water = {
     drops: 'Drops',
     meter: 'Meter',
     probe: 'Probe',
-    somethingHereCannotRead: 'A value cannot be read. Correct it, or clear the field. Nothing was logged.',
-    cannotRead: 'This cannot be read.',
     tested: 'Test method',
     logReadings: 'Log water tests',
     readAgainRight: 'Confirm this reading',

@@ -1,8 +1,8 @@
-import { DEFAULT_PRODUCTS } from '@/core/water/products'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
 import { amountWords, remedyAmountWords } from '../water/amount-words'
 import { loadLines } from './load-words'
 import { textsIn } from '../texts'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
 describe('amounts in words', () => {
   it.each([
@@ -12,7 +12,7 @@ describe('amounts in words', () => {
     [3.2, 'each', '4'],
   ])('%s of %s', (amount, unit, words) => expect(amountWords(amount, unit)).toBe(words))
   it('name the product that a remedy uses', () => {
-    const [salt] = remedyAmounts('salt', { products: DEFAULT_PRODUCTS, systemM3: 20, waterC: 18, recent: [] })
+    const [salt] = remedyAmounts('salt', { products: USUAL_PRODUCTS_IN_WORDS, systemM3: 20, waterC: 18, recent: [] })
     expect(remedyAmountWords(salt!)).toBe('Pond salt without additives: 20 kg')
   })
 })

@@ -2,7 +2,6 @@ import { type Texts } from '../texts'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import type { MoveProblem } from '@/core/schedule/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/schedule/plan/explain'
-import { visitType } from '@/core/visits/visit-types'
 import { KIT, SKILLS } from '@/core/visits/planning-facts'
 import { duration, shortDate } from '@/domain/shared/dates'
 
@@ -12,8 +11,6 @@ const nameOf = (key: string, t: Texts): string =>
     : t(`people.kitNames.${key as (typeof KIT)[number]}`)
 
 const tanks = (m3: number): string => `${m3 >= 10 ? m3.toFixed(0) : m3.toFixed(1)} m³`
-
-export const jobName = (key: string): string => visitType(key)?.name ?? key
 
 /** What a move by hand would break. */
 export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string, t: Texts): string {

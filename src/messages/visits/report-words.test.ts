@@ -1,9 +1,9 @@
 import { textsIn } from '@/messages/texts'
-import { VISIT_TYPES } from '../../core/visits/visit-types'
 import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from './report-words'
 import { reportLetter } from './report-message'
 import type { VisitReport } from '../../domain/visits/visit-report'
 import type { WaterMeaning } from '../../domain/water/water-meaning'
+import { JOBS_IN_WORDS } from '../../../tests/fixtures/jobs-in-words'
 
 const t = textsIn('en')
 const report = (over: Partial<VisitReport> = {}): VisitReport => ({
@@ -29,7 +29,7 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   fishBack: 8,
   losses: 0,
   doses: [{ name: 'Sodium thiosulfate, crystals', amount: 37.5, unit: 'g' }],
-  plants: [{ action: 'divide', species: ['Sweet flag', 'Soft rush'] }],
+  plants: [{ action: 'divide', species: ['acorus-calamus', 'juncus-effusus'] }],
   crew: ['Tamsy'],
   overrides: [{ title: 'Fish back', reason: 'Tank too warm', by: 'Hale' }],
   disputes: [{ title: 'Raise KH', by: 'Tamsy' }],
@@ -102,7 +102,7 @@ describe('what a report notes', () => {
       'One fish was lost.',
       'Feed lightly for a week.',
     ])
-    for (const job of VISIT_TYPES)
+    for (const job of JOBS_IN_WORDS)
       expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
   })
   it('tells in plain words why a visit was not done', () =>

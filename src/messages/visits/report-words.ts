@@ -7,8 +7,8 @@ import { readingQuantity, readingScale } from '../../domain/water/reading-names'
 import type { Ending, FindingUse } from '../../domain/visits/visit'
 import type { VisitReport } from '../../domain/visits/visit-report'
 import type { WaterMeaning } from '../../domain/water/water-meaning'
-import { FISH_SPECIES } from '@/core/fish/species'
 import type { ReportRemark } from '@/domain/visits/visit-report'
+import { speciesName } from '@/messages/plants/species-name'
 
 const ENDED: Readonly<Record<Exclude<Ending, 'done'>, TextId>> = {
   'nobody-there': textId('visits.reportWords.nobodyThere'),
@@ -63,7 +63,7 @@ export const notedLines = (report: VisitReport, t: Texts): string[] => [
   ...report.plants.map((item) =>
     t('visits.reportWords.plants', {
       value: t(`plants.plantDoneNames.${item.action}`).toLowerCase(),
-      species: item.species.join(', '),
+      species: item.species.map((key) => speciesName(key, t)).join(', '),
     }),
   ),
 ]
@@ -112,7 +112,7 @@ export const officeLines = (report: VisitReport, t: Texts): string[] => [
 export const remarkWords = ({ choice, fish, losses, signedBy }: ReportRemark, t: Texts): string =>
   [
     choice,
-    fish.map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`).join(', '),
+    fish.map((line) => `${line.count} ${t(`ponds.fishNamesInText.${line.species}`)}`).join(', '),
     losses > 0 ? t('visits.remarks.losses', { count: losses }) : '',
     signedBy ? t('visits.remarks.signedBy', { name: signedBy }) : '',
   ]

@@ -1,5 +1,5 @@
 import { type Texts } from '../texts'
-import type { DoseProblem } from '@/core/water/products'
+import type { DoseProblem } from '@/core/water/dosing/products'
 import type { QuantityKind } from '@/core/units/kinds'
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)))

@@ -1,7 +1,6 @@
 import { SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
 import type { Knex } from 'knex'
 import { newestOfEach } from '@/core/water/verdict'
-import { visitType } from '@/core/visits/visit-types'
 import { addDays, daysBetween, monthOf, weekOf } from '@/core/numeric/calendar'
 import { customerAdvice, REQUEST_LIMIT, type Advice } from '@/domain/customers/customer-advice'
 import type { CustomerRequestInput } from '@/domain/customers/customer-request'
@@ -31,6 +30,7 @@ import { weather } from '@/server/season/weather'
 import { DAY_MS } from '@/core/numeric/time'
 import { said } from '@/domain/shared/said'
 import { firmTexts } from '@/messages/texts'
+import { jobName } from '@/messages/visits/visit-words'
 
 /** A test older than this says little of the water of today. */
 const FRESH_READING_DAYS = 10
@@ -189,7 +189,7 @@ function comingWindows(
     .flatMap((line) => {
       const window = nextWindow(plan.windows, line.job, today)
       return window
-        ? [{ jobName: visitType(line.job)?.name ?? line.job, earliest: window.earliest, latest: window.latest }]
+        ? [{ jobName: jobName(line.job, firmTexts()), earliest: window.earliest, latest: window.latest }]
         : []
     })
     .sort((a, b) => a.earliest.localeCompare(b.earliest))

@@ -40,6 +40,7 @@ export async function customersPage(actor: Actor) {
     }
   })
 }
+export type CustomersData = Awaited<ReturnType<typeof customersPage>>
 
 export async function changeCustomer(
   actor: Actor,

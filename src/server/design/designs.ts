@@ -30,11 +30,13 @@ import { designPond } from './design-pond'
 import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
 import { said } from '@/domain/shared/said'
+import { namedPumps } from '@/messages/design/pump-names'
+import { firmTexts } from '@/messages/texts'
 
 /** The catalogue and the firm's own pumps; an own pump stands in for one of the catalogue with the same id. */
 async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
   const own = await listFirmPumps(trx)
-  return [...PUMP_CATALOGUE.filter((pump) => !own.some((mine) => mine.id === pump.id)), ...own]
+  return [...namedPumps(PUMP_CATALOGUE, firmTexts()).filter((pump) => !own.some((mine) => mine.id === pump.id)), ...own]
 }
 
 /** What a design of this pond is worked out with. */
@@ -84,6 +86,7 @@ export async function designPage(actor: Actor, pondId: PondId) {
     }
   })
 }
+export type DesignPageData = Awaited<ReturnType<typeof designPage>>
 
 /**
  * Keeps a design as the pond's next version. Worked out again here: what a browser says of its own results is not

@@ -5,7 +5,6 @@ import { diagnose } from '@/core/diagnosis/diagnose'
 import { anythingWrong } from '@/core/diagnosis/findings'
 import { evaluateDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
-import { visitType } from '@/core/visits/visit-types'
 import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design/design'
 import { checkDiagnosis } from '@/domain/diagnosis/diagnosis-check'
@@ -149,10 +148,7 @@ async function factsOf(
         { value: r.value, takenAt: r.takenAt },
       ]),
     ),
-    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({
-      ...v,
-      jobName: visitType(v.jobKey)?.name ?? v.jobKey,
-    })),
+    visits: await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS)),
     builtOn: standing?.state === 'built' ? (standing.stateAt?.slice(0, 10) ?? null) : null,
     bed: result
       ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare }

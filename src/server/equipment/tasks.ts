@@ -24,6 +24,7 @@ import { todayIn } from '@/server/platform/today'
 import type { DayHere } from '@/server/plants/plants-of'
 import { closePlantTask, duePlantTasks, PLANT_TASK } from '@/server/plants/plant-tasks'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
 
 /** A task's id says what it comes from. */
 const FOLLOW_UP = 'f-'
@@ -63,7 +64,10 @@ export async function dueTasks(
           {
             id: `${EQUIPMENT}${piece.id}`,
             pondId: piece.pondId,
-            title: `${kind.task}: ${piece.name}`,
+            title: firmTexts()('equipment.kindTasks.of', {
+              task: firmTexts()(`equipment.kindTasks.${piece.kind}`),
+              name: piece.name,
+            }),
             from,
             to,
             minutes: kind.minutes,

@@ -26,3 +26,4 @@ export async function exchangePage(actor: Actor) {
     }
   })
 }
+export type ExchangeData = Awaited<ReturnType<typeof exchangePage>>

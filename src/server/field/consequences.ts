@@ -2,7 +2,7 @@ import { firmTexts } from '@/messages/texts'
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import { equipmentKind } from '@/core/visits/equipment-care'
-import { courseDays } from '@/core/water/products'
+import { courseDays } from '@/core/water/dosing/products'
 import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
 import { inOrder, stepStates, type StepState } from '@/domain/visits/visit-progress'
 import { type Entry, type EntryInput, type VisitInContext } from '@/domain/visits/visit'
@@ -104,7 +104,7 @@ async function fitted(
   const known = equipmentKind(kind)
   if (!known) return
   await insertEquipment(trx, actor.firmId, id, visit.pondId, {
-    kind,
+    kind: known.key,
     name,
     fittedOn: day,
     everyDays: known.everyDays,

@@ -1,8 +1,10 @@
 import type { Knex } from 'knex'
-import { DEFAULT_HOUSE_TABLES, type HouseTables, type KeptTables } from '@/domain/house-rules/house-tables'
+import type { HouseTables, KeptTables } from '@/domain/house-rules/house-tables'
 import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
+import { usualTables } from '@/messages/house-rules/usual-tables'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -13,7 +15,7 @@ declare module '@/server/platform/db/column-types' {
 /** The firm's fittings and pipes, or the defaults until it has its own. */
 export async function findHouseTables(trx: Knex.Transaction): Promise<KeptTables> {
   const row = await trx('house_tables').first()
-  return row ? { tables: row.tables, version: row.version } : { tables: DEFAULT_HOUSE_TABLES, version: 0 }
+  return row ? { tables: row.tables, version: row.version } : { tables: usualTables(firmTexts()), version: 0 }
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */

@@ -61,6 +61,7 @@ export async function noticeBoard(actor: Actor) {
     }
   })
 }
+export type MessagesData = Awaited<ReturnType<typeof noticeBoard>>
 
 /**
  * Puts letters for chosen visits into the queue; visits whose customers know already are passed over.

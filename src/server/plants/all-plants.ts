@@ -11,6 +11,7 @@ import { todayIn } from '@/server/platform/today'
 import { bedOf, keptCuttings, pondGaps } from './gaps'
 import { plantsOf, type PondPlants } from './plants-of'
 import { firmTexts } from '@/messages/texts'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** Care of all ponds that falls due soon, the tender plants with where they are, and the cuttings that are kept. */
 export async function allPlants(actor: Actor) {
@@ -36,10 +37,11 @@ export async function allPlants(actor: Actor) {
     }
   })
 }
+export type AllPlantsData = Awaited<ReturnType<typeof allPlants>>
 
 export async function seasonalCsv(actor: Actor): Promise<string> {
   const t = firmTexts()
-  return plantsCsv((await allPlants(actor)).seasonal, {
+  return plantsCsv((await allPlants(actor)).seasonal, (key) => speciesName(key, t), {
     stored: t('plants.nextTask.stored'),
     outside: t('plants.nextTask.outside'),
   })

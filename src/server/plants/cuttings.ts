@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FirmId, VisitId } from '@/domain/shared/ids'
-import { speciesName } from '@/domain/plants/plants'
 import { PIECES, StockItemInput, type StockItem } from '@/domain/stores/stores'
 import { insertStockItem, listStock, type NewMove } from '@/server/stores/stock-repository'
 import { firmTexts } from '@/messages/texts'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** Rooted pieces of one kind that came to the holding bed, or went out of it. */
 export interface CuttingsMove {
@@ -14,7 +14,7 @@ export interface CuttingsMove {
 
 const shelf = (species: string): StockItemInput =>
   StockItemInput.parse({
-    name: firmTexts()('stores.cuttings.name', { species: speciesName(species) }),
+    name: firmTexts()('stores.cuttings.name', { species: speciesName(species, firmTexts()) }),
     kind: 'plant',
     unit: PIECES,
     least: 0,

@@ -6,12 +6,13 @@ import type { CareAction, CareTask } from '@/core/plants/care-rules'
 import { yearOf } from '@/core/numeric/calendar'
 import { dayIn } from '@/domain/shared/dates'
 import { PondId } from '@/domain/shared/ids'
-import { speciesName, type PatchNow } from '@/domain/plants/plants'
+import { type PatchNow } from '@/domain/plants/plants'
 import type { Entry, VisitInContext } from '@/domain/visits/visit'
 import type { Actor } from '@/server/platform/auth/actor'
 import { insertPlantEvents } from '@/server/plants/plant-repository'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
 import { plantsOf, type DayHere } from './plants-of'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** Care that a plan takes along as a task of its own; the rest is what plant care visits come for. */
 const PLANNED_CARE: Readonly<Partial<Record<CareAction, { minutesEach: number; prefers: readonly string[] }>>> = {
@@ -82,7 +83,9 @@ const SHOWN = 4
 
 function listOf(tasks: readonly CareTask[], patches: readonly PatchNow[]): string {
   const names = [
-    ...new Set(tasks.map((t) => speciesName(patches.find((p) => p.id === t.patchId)!.species).toLowerCase())),
+    ...new Set(
+      tasks.map((t) => speciesName(patches.find((p) => p.id === t.patchId)!.species, firmTexts()).toLowerCase()),
+    ),
   ]
   return names.length > SHOWN
     ? `${names.slice(0, SHOWN).join(', ')} and ${names.length - SHOWN} more`

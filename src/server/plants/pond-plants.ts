@@ -39,3 +39,4 @@ export async function pondPlants(actor: Actor, pondId: PondId) {
     }
   })
 }
+export type PondPlantsData = Awaited<ReturnType<typeof pondPlants>>

@@ -203,3 +203,4 @@ export async function pondPage(actor: Actor, id: PondId) {
     }
   })
 }
+export type PondPageData = Awaited<ReturnType<typeof pondPage>>

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { DEFAULT_PRICE_BOOK, type PriceBook } from '@/core/pricing/price-book'
+import type { PriceBook } from '@/core/pricing/price-book'
 import { tablePriceItems } from '@/domain/house-rules/house-tables'
 import type { FirmId } from '@/domain/shared/ids'
 import type { KeptPriceBook } from '@/domain/prices/pricing'
@@ -7,6 +7,7 @@ import { ProblemError } from '@/domain/shared/problems'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
 import { said } from '@/domain/shared/said'
 import { firmTexts } from '@/messages/texts'
+import { usualPriceBook } from '@/messages/prices/usual-prices'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -21,11 +22,9 @@ declare module '@/server/platform/db/column-types' {
 export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
   const row = await trx('price_books').first()
   const { tables } = await findHouseTables(trx)
-  const usual = [
-    ...DEFAULT_PRICE_BOOK.items,
-    ...tablePriceItems(tables, (size) => firmTexts()('prices.items.pipe', { size })),
-  ]
-  if (!row) return { book: { ...DEFAULT_PRICE_BOOK, items: usual }, version: 0 }
+  const begun = usualPriceBook(firmTexts())
+  const usual = [...begun.items, ...tablePriceItems(tables, (size) => firmTexts()('prices.items.pipe', { size }))]
+  if (!row) return { book: { ...begun, items: usual }, version: 0 }
   const own = row.book
   const missing = usual.filter((item) => !own.items.some((mine) => mine.key === item.key))
   return { book: { ...own, items: [...own.items, ...missing] }, version: row.version }

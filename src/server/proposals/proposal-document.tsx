@@ -12,6 +12,7 @@ import { verdictLines } from '@/messages/forecasts/what-if-words'
 import type { PublicProposal } from '@/server/proposals/proposals'
 import { paper } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
+import { sheetWords } from '@/messages/drawing/sheet-words'
 
 const WIDTH_PT = 507 // A4 less the page's padding
 
@@ -60,8 +61,16 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
               {option.why ? <Text style={paper.line}>{option.why}</Text> : null}
               {option.design.type === 'none' ? null : (
                 <View wrap={false}>
-                  <SheetPdf sheet={planSheet(option.design, write)} widthPt={WIDTH_PT} mostHeightPt={190} />
-                  <SheetPdf sheet={sectionSheet(option.design, write)} widthPt={WIDTH_PT} mostHeightPt={170} />
+                  <SheetPdf
+                    sheet={planSheet(option.design, sheetWords(write, t))}
+                    widthPt={WIDTH_PT}
+                    mostHeightPt={190}
+                  />
+                  <SheetPdf
+                    sheet={sectionSheet(option.design, sheetWords(write, t))}
+                    widthPt={WIDTH_PT}
+                    mostHeightPt={170}
+                  />
                 </View>
               )}
               <Text style={paper.line}>

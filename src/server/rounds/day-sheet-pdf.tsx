@@ -8,9 +8,10 @@ import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
 import type { Actor } from '@/server/platform/auth/actor'
 import { daySheet } from '@/server/rounds/rounds'
 import { paper } from '@/server/platform/paper/pdf-paper'
+import { PAPER } from '@/core/drawing/palette'
 
 const styles = StyleSheet.create({
-  stop: { borderTop: '0.5pt solid #d8d0c0', paddingVertical: 7 },
+  stop: { borderTop: `0.5pt solid ${PAPER.rule}`, paddingVertical: 7 },
   time: { fontFamily: 'Title', fontSize: 12.5 },
 })
 

@@ -45,6 +45,7 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
   }))
   return { ...page, board: facts && (await withTravel(facts)) }
 }
+export type RoundsPageData = Awaited<ReturnType<typeof roundsPage>>
 
 /** Every crew's day on the map: stops in their order, and the way between them. */
 export async function mapPage(actor: Actor, asked: string | null) {
@@ -83,6 +84,7 @@ export async function mapPage(actor: Actor, asked: string | null) {
     rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await optionOf(round) }))),
   }
 }
+export type MapPageData = Awaited<ReturnType<typeof mapPage>>
 
 /** A crew's day in its order: stops, the way to each in minutes, and what to load. */
 export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
@@ -114,6 +116,7 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
   const ways = await waysBetween(places)
   return { ...sheet, ways, live: liveOf(sheet.visits, ways, actor.timeZone, day) }
 }
+export type DaySheetData = Awaited<ReturnType<typeof daySheet>>
 
 /** How the day goes on from what was logged, minutes of the day; only its own day has a now. */
 function liveOf(

@@ -101,7 +101,9 @@ describe('what of a plan can still be taken over', () => {
     ]
     const { good, left } = sift(standing, [change('a'), change('b', { startTime: '10:00' })])
     expect(keys(good)).toEqual(['b'])
-    expect(left[0]!.why).toBe(said('schedule.leftOut.plannedMeanwhile', { visit: 'routine visit' }))
+    expect(left[0]!.why).toBe(
+      said('schedule.leftOut.plannedMeanwhile', { visit: { text: 'visitTypes.namesInText.routine' } }),
+    )
   })
   it('the two days of one cleanout go together or not at all', () => {
     const first = change('a', { job: 'spring-cleanout', pair: 'a:second-day' })

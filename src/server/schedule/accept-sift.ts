@@ -1,5 +1,5 @@
 import { TASK_KEY } from '@/core/schedule/needs/pond-work'
-import { visitType } from '@/core/visits/visit-types'
+import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter, overlapping } from '@/domain/schedule/clash'
 import type { LeftChange, PlanChange } from '@/domain/schedule/plan-run'
@@ -54,7 +54,9 @@ function staleness(
 ): Said | undefined {
   if (change.kind === 'new')
     return plannedMeanwhile(standing, change)
-      ? said('schedule.leftOut.plannedMeanwhile', { visit: visitType(change.job)!.name.toLowerCase() })
+      ? said('schedule.leftOut.plannedMeanwhile', {
+          visit: { text: `visitTypes.namesInText.${change.job as VisitTypeKey}` },
+        })
       : undefined
   const visit = byId.get(change.visitId!)
   if (!visit) return said('schedule.leftOut.removed')

@@ -23,6 +23,7 @@ import { sift } from './accept-sift'
 import { assertLegs } from './legs-hold'
 import { lockCrews } from './no-overlap'
 import { said } from '@/domain/shared/said'
+import { firmVisitWords } from '@/server/visits/usual-in-words'
 
 /** A plan that speaks of customers who are not there. */
 const isWhatIf = ({ newCustomers }: PlanWish): boolean => newCustomers > 0
@@ -107,7 +108,7 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
     ...to,
     plannedMinutes: change.minutes,
     tasks: [...visit.tasks, ...change.tasks],
-    job: composeJob(visit.job, [], change.tasks),
+    job: composeJob(visit.job, [], change.tasks, firmVisitWords()),
   })
   return before
 }
@@ -140,7 +141,7 @@ async function plan(
     startTime: change.startTime,
     plannedMinutes: change.minutes,
     learntFactor: change.learntFactor ?? 1,
-    job: composeJob(job, also, change.tasks),
+    job: composeJob(job, also, change.tasks, firmVisitWords()),
     quantities,
     duration: change.job === 'spring-cleanout' && !change.pair ? duration : { parts: [], totalMinutes: change.minutes },
     note: '',
@@ -158,8 +159,8 @@ async function jobOfDay(
 ): Promise<VisitType | undefined> {
   if (job !== SECOND_DAY_KEY) {
     const whole = await findJobAt(trx, job, own)
-    return whole && pair ? firstDayOf(whole) : whole
+    return whole && pair ? firstDayOf(whole, firmVisitWords()) : whole
   }
   const whole = await findJobAt(trx, 'spring-cleanout', own)
-  return whole && secondDayOf(whole)
+  return whole && secondDayOf(whole, firmVisitWords())
 }

@@ -31,6 +31,7 @@ export async function planningBoard(actor: Actor) {
     ponds: (await listPonds(trx)).map((p) => ({ id: p.id as string, name: `${p.siteName}: ${p.name}` })),
   }))
 }
+export type PlanningBoardData = Awaited<ReturnType<typeof planningBoard>>
 
 export async function planRun(actor: Actor, id: PlanRunId) {
   assertMay(actor, 'visits.plan')

@@ -75,6 +75,7 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
     }
   })
 }
+export type SeasonPageData = Awaited<ReturnType<typeof seasonPage>>
 
 function windowOf({ anyYear, live, liveYear }: SeasonRowRecord, year: number): SeasonRow['window'] {
   const [window] = windowsIn(

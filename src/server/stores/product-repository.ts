@@ -1,8 +1,10 @@
 import type { Knex } from 'knex'
 import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
-import { DEFAULT_PRODUCT_BOOK, type KeptProducts, type ProductBook } from '@/domain/stores/product-book'
+import type { KeptProducts, ProductBook } from '@/domain/stores/product-book'
 import { said } from '@/domain/shared/said'
+import { firmTexts } from '@/messages/texts'
+import { usualProducts } from '@/messages/stores/usual-products'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -13,7 +15,7 @@ declare module '@/server/platform/db/column-types' {
 /** The firm's products, or the book it begins with. */
 export async function findProducts(trx: Knex.Transaction): Promise<KeptProducts> {
   const row = await trx('product_books').first()
-  return row ? { products: row.products, version: row.version } : { products: DEFAULT_PRODUCT_BOOK, version: 0 }
+  return row ? { products: row.products, version: row.version } : { products: usualProducts(firmTexts()), version: 0 }
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */

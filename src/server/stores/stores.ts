@@ -66,6 +66,7 @@ export async function storesPage(actor: Actor) {
     }
   })
 }
+export type StoresPageData = Awaited<ReturnType<typeof storesPage>>
 
 /** Visits with the amounts of their ponds and the water that is expected. */
 export async function comingVisits(trx: Knex.Transaction, visits: readonly VisitInContext[]): Promise<ComingVisit[]> {

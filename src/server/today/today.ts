@@ -60,6 +60,7 @@ export async function todayPage(actor: Actor) {
     coming: visits.filter((v) => v.day > today),
   }
 }
+export type TodayPageData = Awaited<ReturnType<typeof todayPage>>
 
 /**
  * Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week.

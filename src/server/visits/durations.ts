@@ -21,7 +21,6 @@ export async function durationsPage(actor: Actor) {
     const names = new Map(visits.map((v) => [v.pondId, v.pondName]))
     return [...byJob].map(([job, correction]) => ({
       job,
-      name: visitType(job)?.name ?? job,
       ...correction,
       usualMin: median(visits.filter((v) => v.job === job).map((v) => v.estimateMin)),
       ponds: [...names]
@@ -35,6 +34,7 @@ export async function durationsPage(actor: Actor) {
     }))
   })
 }
+export type DurationsData = Awaited<ReturnType<typeof durationsPage>>
 
 const median = (values: readonly number[]): number =>
   values.length === 0

@@ -1,6 +1,5 @@
 import type { Knex } from 'knex'
 import { visitTypeByRules } from '@/core/visits/steps-by-rules'
-import { visitType } from '@/core/visits/visit-types'
 import type { VisitType } from '@/core/visits/step'
 import type { FirmId, UserId } from '@/domain/shared/ids'
 import { withOwn, type OwnVisitType } from '@/domain/visits/own-visit-type'
@@ -8,6 +7,7 @@ import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
 import { ProblemError } from '@/domain/shared/problems'
 import { findFirm } from '@/server/firm/firm-repository'
 import { said } from '@/domain/shared/said'
+import { firmVisitWords, usualInWords } from '@/server/visits/usual-in-words'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
@@ -61,8 +61,12 @@ export async function storeOwnVisitType(
 
 /** A visit type as this firm does it at a pond: its own copy of the steps, by the house rules there. */
 export async function findJobAt(trx: Knex.Transaction, key: string, own: OwnRules): Promise<VisitType | undefined> {
-  const usual = visitType(key)
+  const usual = usualInWords(key)
   if (!usual) return undefined
   const { job, version } = await findOwnVisitType(trx, key)
-  return visitTypeByRules(withOwn(usual, job, version), houseRulesAt((await findFirm(trx)).rules, own))
+  return visitTypeByRules(
+    withOwn(usual, job, version),
+    houseRulesAt((await findFirm(trx)).rules, own),
+    firmVisitWords(),
+  )
 }

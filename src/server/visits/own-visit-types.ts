@@ -1,4 +1,5 @@
 import { VISIT_TYPES } from '@/core/visits/visit-types'
+import { usualInWords } from '@/server/visits/usual-in-words'
 import { lostParts, withOwn, type KeptPart, type OwnVisitType } from '@/domain/visits/own-visit-type'
 import { notFound, ProblemError } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
@@ -12,14 +13,15 @@ export async function visitTypesPage(actor: Actor) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const own = await listOwnVisitTypeKeys(trx)
-    return VISIT_TYPES.map(({ key, name, steps }) => ({ key, name, steps: steps.length, own: own.has(key) }))
+    return VISIT_TYPES.map(({ key, steps }) => ({ key, steps: steps.length, own: own.has(key) }))
   })
 }
+export type VisitTypesData = Awaited<ReturnType<typeof visitTypesPage>>
 
 /** One visit type as it stands, and as it usually is. */
 export async function visitTypePage(actor: Actor, key: string) {
   assertMay(actor, 'ponds.read')
-  const usual = VISIT_TYPES.find((job) => job.key === key)
+  const usual = usualInWords(key)
   if (!usual) throw notFound('visitType')
   return inFirm(actor.firmId, async (trx) => {
     const { job, version } = await findOwnVisitType(trx, key)
@@ -33,6 +35,7 @@ export async function visitTypePage(actor: Actor, key: string) {
     }
   })
 }
+export type VisitTypeData = Awaited<ReturnType<typeof visitTypePage>>
 
 const lostSaid = ({ title, why }: KeptPart) => said(`visits.lostParts.${why}`, { title })
 
@@ -44,8 +47,9 @@ export async function saveVisitType(
   job: OwnVisitType | null,
 ): Promise<void> {
   assertMay(actor, 'houseRules.write')
-  if (!VISIT_TYPES.some((job) => job.key === key)) throw notFound('visitType')
-  const lost = job ? lostParts(key, job.steps) : []
+  const usual = usualInWords(key)
+  if (!usual) throw notFound('visitType')
+  const lost = job ? lostParts(usual, job.steps) : []
   if (lost.length > 0)
     throw new ProblemError({
       kind: 'bad-input',

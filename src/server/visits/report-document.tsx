@@ -11,9 +11,10 @@ import { customerWords, doseLines, fishWords, notedLines, partWords, remarkWords
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
 import { paper } from '@/server/platform/paper/pdf-paper'
+import { PAPER } from '@/core/drawing/palette'
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', borderBottom: '0.5pt solid #d8d0c0', paddingVertical: 3 },
+  row: { flexDirection: 'row', borderBottom: `0.5pt solid ${PAPER.rule}`, paddingVertical: 3 },
   name: { width: '32%' },
   figure: { width: '17%', textAlign: 'right', paddingRight: 12 },
   meaning: { width: '34%' },

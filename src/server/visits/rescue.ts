@@ -43,6 +43,7 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
     }
   })
 }
+export type RescuePageData = Awaited<ReturnType<typeof rescuePage>>
 
 /** Plans a rescue's visits, each with what it is to do and what stops it, and the two tests that end it. */
 export async function startRescue(

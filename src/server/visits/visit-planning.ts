@@ -41,6 +41,7 @@ import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
 import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
 import { said } from '@/domain/shared/said'
+import { firmVisitWords } from '@/server/visits/usual-in-words'
 
 const PROPOSALS = 8
 
@@ -134,8 +135,8 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       pond,
       /** Logged visits have taught to reckon so many times the plain estimate. */
       learntFactor,
-      job: { key: job.key, name: job.name },
-      jobs: VISIT_TYPES.map(({ key, name }) => ({ key, name })),
+      job: job.key,
+      jobs: VISIT_TYPES.map(({ key }) => key),
       today,
       window,
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
@@ -157,6 +158,7 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
     }
   })
 }
+export type VisitPlanningData = Awaited<ReturnType<typeof planningPage>>
 
 const brief = (v: VisitInContext) => ({
   id: v.id,
@@ -211,9 +213,10 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       return id
     }
     if (!two) return put({ job, duration }, input.day, estimated(duration))
+    const words = firmVisitWords()
     const unparted = { parts: [], totalMinutes: 0 }
-    const first = await put({ job: firstDayOf(job), duration: unparted }, input.day, two.first)
-    await put({ job: secondDayOf(job), legOf: first, duration: unparted }, addDays(input.day, 1), two.second)
+    const first = await put({ job: firstDayOf(job, words), duration: unparted }, input.day, two.first)
+    await put({ job: secondDayOf(job, words), legOf: first, duration: unparted }, addDays(input.day, 1), two.second)
     await assertLegs(trx, [first])
     return first
   })

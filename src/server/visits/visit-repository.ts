@@ -4,10 +4,12 @@ import type { StepFigure } from '@/core/visits/figures'
 import type { CrewId, FirmId, PondId, SiteId, UserId, VisitId } from '@/domain/shared/ids'
 import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visits/visit'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
+import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
     visits: {
+      job_key: VisitTypeKey
       state: VisitState
       job: Visit['job']
       quantities: Visit['quantities']
@@ -292,7 +294,7 @@ export async function listDoneVisitDays(
   trx: Knex.Transaction,
   pondId: PondId,
   from: string,
-): Promise<{ day: string; jobKey: string }[]> {
+): Promise<{ day: string; jobKey: VisitTypeKey }[]> {
   const rows = await trx('visits')
     .where({ pond_id: pondId, state: 'done' })
     .where('day', '>=', from)

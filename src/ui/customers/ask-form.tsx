@@ -4,7 +4,11 @@ import { useState } from 'react'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+import { CustomerRequestInput } from '@/domain/customers/customer-request'
+
+const NOTHING = { text: '', from: '', urgent: false }
 
 interface AskFormProps {
   readonly pondId: string
@@ -19,51 +23,34 @@ interface AskFormProps {
 export function AskForm({ pondId, already, token, firmName, today }: AskFormProps) {
   const t = useTexts()
 
-  const [text, setText] = useState('')
-  const [from, setFrom] = useState('')
-  const [urgent, setUrgent] = useState(false)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
   const [asked, setAsked] = useState<readonly string[]>(already)
-  const ask = async () => {
-    const outcome = await send('POST', `/api/v1/customer-page/${token}/requests`, {
-      pondId,
-      text,
-      from: from === '' ? null : from,
-      urgent,
-    })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setAsked([...asked, text])
-    setText('')
-    setFrom('')
-    setUrgent(false)
-  }
+  const { form, field, control, submit, problem, sending } = useSchemaForm({
+    schema: CustomerRequestInput,
+    values: NOTHING,
+    bodyOf: (request) => ({ ...request, pondId, from: request.from || null }),
+  })
+  const { value: urgent, onChange: setUrgent } = control('urgent')
   return (
     <details className="my-2">
       <summary className="btn btn-outline-primary customer-page-ask">{t('customers.askForm.askVisit')}</summary>
       <form
         className="mt-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          void ask()
-        }}
+        noValidate
+        onSubmit={submit(
+          (body) => send('POST', `/api/v1/customer-page/${token}/requests`, body),
+          (_, { text }) => {
+            setAsked([...asked, text])
+            form.reset(NOTHING)
+          },
+        )}
       >
-        <TextField
-          label={t('customers.askForm.whatDoYouNeed')}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          error={problem?.fields?.find((f) => f.path === 'text')?.message}
-        />
-        <TextField
-          label={t('customers.askForm.notBeforeMayStay')}
-          type="date"
-          min={today}
-          value={from}
-          onChange={(e) => setFrom(e.target.value)}
-        />
+        <TextField label={t('customers.askForm.whatDoYouNeed')} {...field('text')} />
+        <TextField label={t('customers.askForm.notBeforeMayStay')} type="date" min={today} {...field('from')} />
         <CheckField label={t('customers.askForm.urgentFishTroubleWater')} checked={urgent} onChange={setUrgent} />
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-2">{t('customers.askForm.send', { firmName })}</button>
+        <button className="btn btn-primary mt-2" disabled={sending}>
+          {t('customers.askForm.send', { firmName })}
+        </button>
       </form>
       {asked.length > 0 ? (
         <div role="status" className="mt-2">

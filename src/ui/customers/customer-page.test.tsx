@@ -1,4 +1,4 @@
-import { render, screen, within } from '@testing-library/react'
+import { render, screen, within, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { VisitId } from '@/domain/shared/ids'
 import type { CustomerPagePond } from '@/server/customers/customer-page'
@@ -7,6 +7,7 @@ import { send } from '@/ui/send'
 import { CustomerPageView } from './customer-page-view'
 
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
+const POND = '5d1f7e52-8f0e-4a3b-9f60-2c8a9e0b7a31'
 const sent = jest.mocked(send)
 
 const visit = (n: number, done = true): CustomerPagePond['visits'][number] => ({
@@ -17,7 +18,7 @@ const visit = (n: number, done = true): CustomerPagePond['visits'][number] => ({
 })
 const pond = (over: Partial<CustomerPagePond> = {}): CustomerPagePond =>
   ({
-    id: 'p1',
+    id: POND,
     name: 'Koi pond',
     siteName: 'Highcairn House',
     waterC: 14,
@@ -99,12 +100,13 @@ describe('a customer’s page', () => {
     expect(await screen.findByText(/No connection/)).toBeInTheDocument()
     expect(screen.getByLabelText('What do you need?')).toHaveValue('Duckweed everywhere')
     await userEvent.click(screen.getByRole('button', { name: /^Send to/ }))
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(2))
     expect(sent.mock.calls[1]).toEqual([
       'POST',
       '/api/v1/customer-page/t0ken/requests',
-      { pondId: 'p1', text: 'Duckweed everywhere', from: null, urgent: false },
+      { pondId: POND, text: 'Duckweed everywhere', from: null, urgent: false },
     ])
-    expect(screen.getByLabelText('What do you need?')).toHaveValue('')
+    await waitFor(() => expect(screen.getByLabelText('What do you need?')).toHaveValue(''))
     expect(screen.getByText(/Duckweed everywhere/)).toBeInTheDocument()
   })
 })

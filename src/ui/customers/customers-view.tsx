@@ -2,15 +2,14 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { customersPage } from '@/server/customers/customers'
+import type { CustomersData } from '@/server/customers/customers'
 import { Unfold } from '@/ui/kit/unfold'
 import { TextField } from '@/ui/kit/text-field'
-import { jobName } from '@/messages/schedule/planning'
+import { jobName } from '@/messages/visits/visit-words'
 import { CustomerForm } from './customer-form'
 import { OwnPageLink } from './own-page-link'
 import { SiteForm } from './site-form'
 
-export type CustomersData = Awaited<ReturnType<typeof customersPage>>
 type CustomerRow = CustomersData['customers'][number]
 
 const holds = (customer: CustomerRow, text: string): boolean =>
@@ -87,7 +86,7 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
                 <span className="soft">
                   {pond.jobs.length === 0
                     ? t('customers.customersView.nothingAgreed')
-                    : [...new Set(pond.jobs)].map(jobName).join(', ')}
+                    : [...new Set(pond.jobs)].map((job) => jobName(job, t)).join(', ')}
                 </span>{' '}
                 <Link
                   href={`/ponds/${pond.id}/service-plan`}

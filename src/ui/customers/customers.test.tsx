@@ -3,9 +3,9 @@ import userEvent from '@testing-library/user-event'
 import { ALWAYS_OPEN } from '@/domain/customers/customer'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
-import { CustomersView, type CustomersData } from './customers-view'
+import { CustomersView } from './customers-view'
+import type { CustomersData } from '@/server/customers/customers'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('../send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
@@ -66,24 +66,27 @@ describe('customers', () => {
     sent.mockResolvedValueOnce({
       ok: false,
       problem: {
-        title: 'This is no e-mail.',
+        title: 'Nobody is reached there.',
         status: 422,
         kind: 'bad-input',
-        fields: [{ path: 'customer.email', message: 'This is no e-mail.' }],
+        fields: [{ path: 'customer.email', message: 'Nobody is reached there.' }],
       },
     })
     show([customer()])
     await userEvent.click(screen.getByText('Edit The Reeves'))
     await userEvent.type(screen.getByLabelText('E-mail'), 'reeves')
     await userEvent.click(screen.getByRole('button', { name: 'Save customer' }))
-    expect(screen.getAllByText('This is no e-mail.').length).toBeGreaterThan(0)
+    expect(await screen.findByText('The e-mail address is not complete.')).toBeInTheDocument()
+    expect(sent).not.toHaveBeenCalled()
     await userEvent.type(screen.getByLabelText('E-mail'), '@x.example')
+    await userEvent.click(screen.getByRole('button', { name: 'Save customer' }))
+    expect((await screen.findAllByText('Nobody is reached there.')).length).toBeGreaterThan(0)
     await userEvent.click(screen.getByRole('button', { name: 'Save customer' }))
     expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/customers/c1', {
       version: 5,
       customer: { name: 'The Reeves', email: 'reeves@x.example', phone: '' },
     })
-    expect(screen.getByText('Saved.')).toBeInTheDocument()
+    expect(await screen.findByText('Saved.')).toBeInTheDocument()
   })
   it('get a page of their own, whose link can be ended', async () => {
     show()

@@ -11,7 +11,8 @@ import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { SizePart } from './parts/size-part'
 import { CheckPanel } from './check-panel'
-import { useDesign, type DesignPageData, type DesignPart } from './use-design'
+import { useDesign, type DesignPart } from './use-design'
+import type { DesignPageData } from '@/server/design/designs'
 import type { KeepState } from './use-stored-draft'
 
 function Opening() {

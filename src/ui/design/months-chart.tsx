@@ -31,7 +31,7 @@ export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; ta
         axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (v: string) => v.trim() },
       },
       yAxis: [
-        { ...axis(ink, 'mg/L TAN'), type: 'value', min: 0 },
+        { ...axis(ink, t('design.monthsChart.tanAxis')), type: 'value', min: 0 },
         { ...axis(ink, t('design.monthsChart.gNDay')), type: 'value', min: 0, splitLine: { show: false } },
       ],
       series: [

@@ -7,14 +7,12 @@ import type { FilterDesign } from '@/core/filter/design-input'
 import { DomainError } from '@/core/errors'
 import { FilterDesignInput } from '@/domain/design/design'
 import { keptDesign } from '@/domain/design/design-file'
-import type { designPage } from '@/server/design/designs'
+import type { DesignPageData } from '@/server/design/designs'
 import { useDraft } from '@/ui/use-draft'
 import { send } from '@/ui/send'
 import { useHistory } from './use-history'
 import { useKeptDraft } from './use-stored-draft'
 import { saidWords } from '@/messages/said'
-
-export type DesignPageData = Awaited<ReturnType<typeof designPage>>
 
 export interface DesignDraft {
   readonly bed: FilterDesign

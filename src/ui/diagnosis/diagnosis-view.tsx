@@ -13,7 +13,7 @@ import {
   type Findings,
 } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
-import { visitType } from '@/core/visits/visit-types'
+import { jobNameInText } from '@/messages/visits/visit-words'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { allFindings, remedyPlan } from '@/domain/diagnosis/diagnosis'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
@@ -222,7 +222,7 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
             </span>{' '}
             {step.jobKey && data.mayPlan ? (
               <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
-                {t('diagnosis.diagnosisView.plan', { name: visitType(step.jobKey)?.name.toLowerCase() ?? '' })}
+                {t('diagnosis.diagnosisView.plan', { name: jobNameInText(step.jobKey, t) })}
               </Link>
             ) : null}
             {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Feed } from '@/core/filter/design-input'
-import { BED_MATERIALS, type BedLayer, type BedMaterialKey } from '@/core/filter/bed/layers'
+import { type BedLayer, type BedMaterialKey } from '@/core/filter/bed/layers'
 import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
 import { fitScale } from './to-scale'
@@ -130,7 +130,7 @@ export function BedSection({
             />
             <path className="dimension" d={`M${right + 4} ${y1}h8M${right + 8} ${y1}V${y2}M${right + 4} ${y2}h8`} />
             <text x={right + 16} y={(y1 + y2) / 2 + 4}>
-              {thick(layer.thicknessM)} {BED_MATERIALS[layer.material].name}
+              {thick(layer.thicknessM)} {t(`design.bedMaterialNames.${layer.material}`)}
             </text>
           </g>
         )
@@ -188,7 +188,10 @@ export function BedSection({
         ? bands.map(({ layer, below }, i) => (
             <BoundaryHandle
               key={i}
-              name={t('drawing.bedSection.upperEdgeLayer', { i: i + 1, name: BED_MATERIALS[layer.material].name })}
+              name={t('drawing.bedSection.upperEdgeLayer', {
+                i: i + 1,
+                name: t(`design.bedMaterialNames.${layer.material}`),
+              })}
               valueText={thick(layer.thicknessM)}
               thicknessM={layer.thicknessM}
               y={scale.y(below + layer.thicknessM)}

@@ -7,6 +7,7 @@ import { patchRadiusM } from '@/core/plants/planting'
 import { plantSpecies } from '@/core/plants/species'
 import { useShow } from '@/ui/person-context'
 import { pathOf, type Frame, type Scale } from './to-scale'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** A group of plants on a plan. */
 export interface PlantMark {
@@ -91,7 +92,7 @@ export function PlantMarks({
         tabIndex={0}
         aria-label={t('drawing.plantMarks.alongAcross', {
           count,
-          common: species.common,
+          common: speciesName(species.key, t),
           looks: looks ? `, ${looks.words}` : '',
           xM: show(xM, 'length'),
           yM: show(yM, 'length'),
@@ -111,7 +112,7 @@ export function PlantMarks({
       >
         <path clipPath={clipPath} d={pathOf([clip(circlePoints(xM, yM, r))], scale)} />
         <text x={scale.x(xM)} y={scale.y(yM) + 4} textAnchor="middle">
-          {count} {species.common}
+          {count} {speciesName(species.key, t)}
         </text>
       </g>
     )

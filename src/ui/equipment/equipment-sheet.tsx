@@ -1,16 +1,17 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
 import { EQUIPMENT_KINDS, equipmentKind } from '@/core/visits/equipment-care'
 import { shortDate } from '@/domain/shared/dates'
-import type { EquipmentDue, EquipmentInput } from '@/domain/equipment/equipment'
+import { EquipmentInput, type EquipmentDue } from '@/domain/equipment/equipment'
 import { may } from '@/domain/people/roles'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
+import { send } from '@/ui/send'
 import { useSave } from '@/ui/use-save'
+import { useSchemaForm } from '@/ui/use-schema-form'
 
 interface EquipmentSheetProps {
   readonly pondId: string
@@ -35,7 +36,7 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
           return (
             <li key={piece.id}>
               <div className="d-flex flex-wrap gap-2 align-items-baseline">
-                <strong>{piece.name}</strong> <span className="soft">{equipmentKind(piece.kind)!.name}</span>
+                <strong>{piece.name}</strong> <span className="soft">{t(`equipment.kindNames.${piece.kind}`)}</span>
                 {due < today ? <span className="verdict stop">{t('equipment.equipmentSheet.overdue')}</span> : null}
                 <span>{t('equipment.equipmentSheet.due', { due: shortDate(due), due2: due.slice(0, 4) })}</span>
               </div>
@@ -88,59 +89,48 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
 function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
   const t = useTexts()
 
-  const { problem, errorOf, save } = useSave()
-  const first = EQUIPMENT_KINDS[0]!
-  const [piece, setPiece] = useState<{ kind: string; name: string; fittedOn: string; everyDays: number | null }>({
-    kind: first.key,
-    name: '',
-    fittedOn: today,
-    everyDays: first.everyDays,
+  const first = EQUIPMENT_KINDS[0]
+  const { form, field, control, put, submit, errorOf, values, problem, sending } = useSchemaForm({
+    schema: EquipmentInput,
+    values: {
+      kind: first.key as EquipmentInput['kind'],
+      name: '',
+      fittedOn: today,
+      everyDays: first.everyDays as number | null,
+    },
   })
-  const add = async () => {
-    if (await save('POST', `/api/v1/ponds/${pondId}/equipment`, piece)) setPiece({ ...piece, name: '' })
-  }
   return (
     <form
       className="mt-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void add()
-      }}
+      noValidate
+      onSubmit={submit(
+        (body) => send('POST', `/api/v1/ponds/${pondId}/equipment`, body),
+        (_, piece) => form.reset({ ...piece, name: '' }),
+      )}
     >
       <div className="field-grid">
         <ChoiceField
           label={t('equipment.equipmentSheet.what')}
-          value={piece.kind}
-          onChange={(e) =>
-            setPiece({ ...piece, kind: e.target.value, everyDays: equipmentKind(e.target.value)!.everyDays })
-          }
-          options={EQUIPMENT_KINDS.map((kind) => ({ value: kind.key, label: kind.name }))}
+          value={values.kind}
+          onChange={(e) => {
+            const kind = equipmentKind(e.target.value)!
+            put({ kind: kind.key, everyDays: kind.everyDays })
+          }}
+          options={EQUIPMENT_KINDS.map((kind) => ({ value: kind.key, label: t(`equipment.kindNames.${kind.key}`) }))}
           error={errorOf('kind')}
         />
-        <TextField
-          label={t('equipment.equipmentSheet.name')}
-          value={piece.name}
-          onChange={(e) => setPiece({ ...piece, name: e.target.value })}
-          error={errorOf('name')}
-        />
-        <TextField
-          label={t('equipment.equipmentSheet.fitted')}
-          type="date"
-          value={piece.fittedOn}
-          max={today}
-          onChange={(e) => setPiece({ ...piece, fittedOn: e.target.value })}
-          error={errorOf('fittedOn')}
-        />
+        <TextField label={t('equipment.equipmentSheet.name')} {...field('name')} />
+        <TextField label={t('equipment.equipmentSheet.fitted')} type="date" max={today} {...field('fittedOn')} />
         <QuantityField
           label={t('equipment.equipmentSheet.wantsAttentionEverySo')}
           kind="number"
-          value={piece.everyDays}
-          onChange={(everyDays) => setPiece({ ...piece, everyDays })}
-          error={errorOf('everyDays')}
+          {...control('everyDays')}
         />
       </div>
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary">{t('equipment.equipmentSheet.keepPiece')}</button>
+      <button className="btn btn-sm btn-primary" disabled={sending}>
+        {t('equipment.equipmentSheet.keepPiece')}
+      </button>
     </form>
   )
 }

@@ -1,42 +1,38 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, sendFile, type SendProblem } from '@/ui/send'
-import type { ExchangeData } from './exchange-view'
+import { send, sendFile } from '@/ui/send'
+import type { ExchangeData } from '@/server/exchange/exchange-page'
+import { useSave } from '@/ui/use-save'
 
 /** Busy times of crews out of .ics files: no visit is planned into them. */
 export function BusyPart({ data }: { data: ExchangeData }) {
   const t = useTexts()
 
-  const router = useRouter()
   const [crewId, setCrewId] = useState(data.crews[0]?.id ?? '')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [said, setSaid] = useState('')
   const nameOf = (id: string) => data.crews.find((c) => c.id === id)?.name ?? ''
   const read = async (text: string, fileName: string) => {
-    const outcome = await sendFile<{ times: number; problems: string[] }>(
-      `/api/v1/crews/${crewId}/busy?source=${encodeURIComponent(fileName)}`,
-      new Blob([text]),
+    const answer = await ask(
+      sendFile<{ times: number; problems: string[] }>(
+        `/api/v1/crews/${crewId}/busy?source=${encodeURIComponent(fileName)}`,
+        new Blob([text]),
+      ),
     )
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
+    if (!answer) return
     setSaid(
-      [
-        t('exchange.busyPart.busyTimesRead', { times: outcome.value.times, crewId: nameOf(crewId) }),
-        ...outcome.value.problems,
-      ].join(' '),
+      [t('exchange.busyPart.busyTimesRead', { times: answer.times, crewId: nameOf(crewId) }), ...answer.problems].join(
+        ' ',
+      ),
     )
-    router.refresh()
   }
   const forget = async (crew: string, source: string) => {
-    const outcome = await send('DELETE', `/api/v1/crews/${crew}/busy`, { source })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) router.refresh()
+    await ask(send('DELETE', `/api/v1/crews/${crew}/busy`, { source }))
   }
   if (data.crews.length === 0) return null
   return (

@@ -1,12 +1,10 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import type { exchangePage } from '@/server/exchange/exchange-page'
+import type { ExchangeData } from '@/server/exchange/exchange-page'
 import { BusyPart } from './busy-part'
 import { FeedsPart } from './feeds-part'
 import { FilePart } from './file-part'
 import { KeysPart } from './keys-part'
-
-export type ExchangeData = Awaited<ReturnType<typeof exchangePage>>
 
 /** What comes in and goes out in open formats. */
 export function ExchangeView({ data }: { data: ExchangeData }) {

@@ -1,13 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
-import type { ExchangeData } from './exchange-view'
+import { send } from '@/ui/send'
+import type { ExchangeData } from '@/server/exchange/exchange-page'
+import { useSave } from '@/ui/use-save'
 
 const FIRM = 'firm'
 
@@ -15,28 +15,25 @@ const FIRM = 'firm'
 export function FeedsPart({ data }: { data: ExchangeData }) {
   const t = useTexts()
 
-  const router = useRouter()
   const { timeZone } = usePerson()
   const [forWhom, setForWhom] = useState(FIRM)
   const [link, setLink] = useState('')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const make = async () => {
     const [scope, id] = forWhom.split(':')
-    const outcome = await send<{ token: string }>('POST', '/api/v1/calendar-feeds', {
-      scope,
-      ...(scope === 'crew' ? { crewId: id } : {}),
-      ...(scope === 'customer' ? { customerId: id } : {}),
-    })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setLink(`${window.location.origin}/api/v1/calendars/${outcome.value.token}.ics`)
-    router.refresh()
+    const answer = await ask(
+      send<{ token: string }>('POST', '/api/v1/calendar-feeds', {
+        scope,
+        ...(scope === 'crew' ? { crewId: id } : {}),
+        ...(scope === 'customer' ? { customerId: id } : {}),
+      }),
+    )
+    if (!answer) return
+    setLink(`${window.location.origin}/api/v1/calendars/${answer.token}.ics`)
   }
   const revoke = async (id: string) => {
-    const outcome = await send('DELETE', `/api/v1/calendar-feeds/${id}`)
-    setProblem(outcome.ok ? null : outcome.problem)
+    await ask(send('DELETE', `/api/v1/calendar-feeds/${id}`))
     setLink('')
-    if (outcome.ok) router.refresh()
   }
   return (
     <section className="sheet">

@@ -2,11 +2,10 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { sendFile } from '@/ui/send'
 import { AsPerson } from '../../../tests/fixtures/person'
-import type { ExchangeData } from './exchange-view'
+import type { ExchangeData } from '@/server/exchange/exchange-page'
 import { FilePart } from './file-part'
 
 jest.mock('@/ui/send', () => ({ sendFile: jest.fn() }))
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 const sent = jest.mocked(sendFile)
 
 const PREVIEW = {

@@ -1,15 +1,15 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { jobName } from '@/messages/schedule/planning'
-import { sendFile, type SendProblem } from '@/ui/send'
-import type { ExchangeData } from './exchange-view'
+import { jobName } from '@/messages/visits/visit-words'
+import { sendFile } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
+import type { ExchangeData } from '@/server/exchange/exchange-page'
 
 interface Outcome {
   readonly added?: number
@@ -31,21 +31,17 @@ interface Outcome {
 export function FilePart({ data }: { data: ExchangeData }) {
   const t = useTexts()
 
-  const router = useRouter()
   const [stationId, setStationId] = useState(data.stations[0]?.id ?? '')
   const [outcome, setOutcome] = useState<{ what: string; result: Outcome; takeOver?: () => Promise<void> } | null>(null)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const read = (what: string, path: string) => async (text: string) => {
-    const answer = await sendFile<Outcome>(path, new Blob([text]))
-    setProblem(answer.ok ? null : answer.problem)
-    setOutcome(answer.ok ? { what, result: answer.value } : null)
-    if (answer.ok) router.refresh()
+    const result = await ask(sendFile<Outcome>(path, new Blob([text])))
+    setOutcome(result && { what, result })
   }
   // what a file would do is looked at before anything is written
   const look = (what: string, path: string) => async (text: string) => {
-    const answer = await sendFile<Outcome>(`${path}?preview`, new Blob([text]))
-    setProblem(answer.ok ? null : answer.problem)
-    setOutcome(answer.ok ? { what, result: answer.value, takeOver: () => read(what, path)(text) } : null)
+    const result = await ask(sendFile<Outcome>(`${path}?preview`, new Blob([text])))
+    setOutcome(result && { what, result, takeOver: () => read(what, path)(text) })
   }
   // what became of a file is seen wherever its button stands
   const told = useRef<HTMLDivElement>(null)
@@ -212,7 +208,7 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
                     ? 'new'
                     : t('exchange.filePart.changed2', {
                         map: row.fields
-                          .map((field) => (FIELD_WORDS[field] ? t(FIELD_WORDS[field]) : jobName(field)))
+                          .map((field) => (FIELD_WORDS[field] ? t(FIELD_WORDS[field]) : jobName(field, t)))
                           .join(', '),
                       }),
               })}

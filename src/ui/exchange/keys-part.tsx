@@ -1,38 +1,27 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
+import { ApiKeyInput, KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
 import { instant } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
+import { useSchemaForm } from '@/ui/use-schema-form'
 
 /** Keys with which probes post readings and programs run calculations. */
 export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
   const t = useTexts()
 
-  const router = useRouter()
   const { timeZone } = usePerson()
-  const [name, setName] = useState('')
-  const [scope, setScope] = useState<KeyScope>('readings')
   const [token, setToken] = useState('')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const make = async () => {
-    const outcome = await send<{ token: string }>('POST', '/api/v1/api-keys', { name, scope })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setToken(outcome.value.token)
-    setName('')
-    router.refresh()
-  }
+  const { problem, ask } = useSave()
+  const made = useSchemaForm({ schema: ApiKeyInput, values: { name: '', scope: 'readings' as KeyScope } })
   const end = async (id: string) => {
-    const outcome = await send('DELETE', `/api/v1/api-keys/${id}`)
-    setProblem(outcome.ok ? null : outcome.problem)
+    await ask(send('DELETE', `/api/v1/api-keys/${id}`))
     setToken('')
-    if (outcome.ok) router.refresh()
   }
   return (
     <section className="sheet" aria-label={t('exchange.keysPart.keys')}>
@@ -42,23 +31,28 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
         {t('exchange.keysPart.namedPondsIdKind')} <code>{t('exchange.keysPart.apiV1Calc')}</code>
         {t('exchange.keysPart.bothSendKeyBearer')}
       </p>
-      <div className="d-flex flex-wrap gap-2 align-items-end">
-        <TextField
-          label={t('exchange.keysPart.what')}
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-          error={problem?.fields?.find((f) => f.path === 'name')?.message}
-        />
+      <form
+        method="post"
+        noValidate
+        className="d-flex flex-wrap gap-2 align-items-end"
+        onSubmit={made.submit(
+          (body) => send<{ token: string }>('POST', '/api/v1/api-keys', body),
+          ({ token }, { scope }) => {
+            setToken(token)
+            made.form.reset({ name: '', scope })
+          },
+        )}
+      >
+        <TextField label={t('exchange.keysPart.what')} {...made.field('name')} />
         <ChoiceField
           label={t('exchange.keysPart.may')}
-          value={scope}
-          onChange={(e) => setScope(e.target.value as KeyScope)}
           options={KEY_SCOPES.map((s) => ({ value: s, label: t(`firm.keyScopeNames.${s}`) }))}
+          {...made.field('scope')}
         />
-        <button type="button" className="btn btn-sm btn-primary" onClick={() => void make()}>
+        <button className="btn btn-sm btn-primary" disabled={made.sending}>
           {t('exchange.keysPart.makeKey')}
         </button>
-      </div>
+      </form>
       {token ? (
         <label className="d-block mt-2">
           {t('exchange.keysPart.copyKeyNowShown')}
@@ -71,7 +65,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
           />
         </label>
       ) : null}
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={made.problem ?? problem} />
       <ul className="plain-list mt-2">
         {keys.map((key) => (
           <li key={key.id} className="d-flex flex-wrap gap-2 align-items-baseline">

@@ -1,9 +1,10 @@
 import { render, screen, within } from '@testing-library/react'
-import { SPRING_CLEANOUT } from '@/core/visits/types/spring-cleanout'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import type { VisitView } from './device/device-view'
 import { FieldProvider, type Field } from './field-context'
 import { FieldDay } from './field-day'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 const TODAY = '2027-04-10'
 const view = (siteName: string, day: string, state: 'planned' | 'under-way' | 'done' | 'cancelled'): VisitView =>

@@ -2,8 +2,6 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { DEFAULT_KIT } from '@/core/visits/cleanout-quantities'
 import { visitAmounts } from '@/core/visits/visit-amounts'
-import { SPRING_CLEANOUT } from '@/core/visits/types/spring-cleanout'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { Entry } from '@/domain/visits/visit'
 import { stepStates } from '@/domain/visits/visit-progress'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
@@ -16,6 +14,9 @@ import { StepList } from './steps/step-list'
 import type { VisitView } from './device/device-view'
 import type { NewEntry } from './device/field-device'
 import { FieldProvider, type Field } from './field-context'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 const steps = SPRING_CLEANOUT.steps
 const step = (key: string) => steps.find((s) => s.key === key)!
@@ -42,7 +43,7 @@ const logged = jest.fn<Promise<void>, [string, NewEntry]>()
 const field = (mayOverride: boolean): Field => ({
   person: { ...FIELD_PERSON, mayOverride },
   today: '2027-03-20',
-  products: DEFAULT_PRODUCT_BOOK,
+  products: USUAL_PRODUCTS_IN_WORDS,
   log: logged,
   sync: async () => 'synced',
 })

@@ -1,9 +1,9 @@
 import { render, screen } from '@testing-library/react'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { ForecastRisks } from '@/domain/forecasts/forecast'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { FieldProvider } from './field-context'
 import { ForecastRisksNote } from './forecast-risks-note'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
 const show = (forecastRisks: ForecastRisks | null | undefined, units: 'metric' | 'us' = 'metric') =>
   render(
@@ -12,7 +12,7 @@ const show = (forecastRisks: ForecastRisks | null | undefined, units: 'metric' |
         value={{
           person: FIELD_PERSON,
           today: '2027-07-02',
-          products: DEFAULT_PRODUCT_BOOK,
+          products: USUAL_PRODUCTS_IN_WORDS,
           log: async () => undefined,
           sync: async () => 'synced',
         }}

@@ -1,13 +1,14 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { SPRING_CLEANOUT } from '@/core/visits/types/spring-cleanout'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import type { VisitView } from './device/device-view'
 import { dropPhoto, letGo, tryAgain, type NewEntry } from './device/field-device'
 import { FieldProvider } from './field-context'
 import { NotTaken } from './not-taken'
 import { VisitExtras } from './visit-extras'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
+const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 
 jest.mock('./device/field-device', () => ({
   dropPhoto: jest.fn(),
@@ -53,7 +54,7 @@ const inField = (children: React.ReactNode) =>
   render(
     <AsPerson>
       <FieldProvider
-        value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: logged, sync }}
+        value={{ person: FIELD_PERSON, today: '2027-03-20', products: USUAL_PRODUCTS_IN_WORDS, log: logged, sync }}
       >
         {children}
       </FieldProvider>

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { visitType } from '@/core/visits/visit-types'
+import { jobNameInText } from '@/messages/visits/visit-words'
 import type { RiskLine } from '@/server/forecasts/forecast-repository'
 import { RiskText } from './risk-text'
 
@@ -20,7 +20,7 @@ export function RiskLines({ lines, mayPlan }: { lines: readonly RiskLine[]; mayP
             {mayPlan ? (
               <Link className="ms-auto small" href={`/ponds/${line.pondId}/plan?job=${line.risks[0]!.jobKey}`}>
                 {t('forecasts.riskLines.plan', {
-                  name: visitType(line.risks[0]!.jobKey)?.name.toLowerCase() ?? t('forecasts.riskLines.visit'),
+                  name: jobNameInText(line.risks[0]!.jobKey, t),
                 })}
               </Link>
             ) : null}

@@ -1,15 +1,15 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { SIZING_METHODS } from '@/core/filter/house-rules'
 import { may } from '@/domain/people/roles'
-import type { HouseRules } from '@/domain/house-rules/house-rules'
+import { HouseRules } from '@/domain/house-rules/house-rules'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { usePerson, useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
 import { choiceName, FIGURES, SWITCHES, type Figure } from './switches'
 
 /** Both answers to whatever differs, after someone else saved first. */
@@ -55,26 +55,22 @@ function SavedMeanwhile({ mine, theirs }: { mine: HouseRules; theirs: HouseRules
 export function HouseRulesForm({ rules, version }: { rules: HouseRules; version: number }) {
   const t = useTexts()
 
-  const router = useRouter()
   const { role } = usePerson()
-  const [draft, setDraft] = useState(rules)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [state, setState] = useState<'open' | 'saving' | 'saved'>('open')
   // what this form last saw; a later save by someone else is then a conflict
   const [seenVersion, setSeenVersion] = useState(version)
+  const {
+    values: draft,
+    put,
+    errorOf,
+    submit,
+    problem,
+    saved,
+    sending,
+  } = useSchemaForm({ schema: HouseRules, values: rules, part: 'rules' })
   const locked = !may(role, 'houseRules.write')
-  const save = async () => {
-    setState('saving')
-    const outcome = await send('PUT', '/api/v1/house-rules', { version: seenVersion, rules: draft })
-    setProblem(outcome.ok ? null : outcome.problem)
-    setState(outcome.ok ? 'saved' : 'open')
-    if (!outcome.ok) return
-    setSeenVersion(seenVersion + 1)
-    router.refresh()
-  }
   const stateText = () => {
-    if (state === 'saving') return t('houseRules.houseRulesForm.saving')
-    if (state === 'saved') return t('houseRules.houseRulesForm.savedSizesFollowOnce')
+    if (sending) return t('houseRules.houseRulesForm.saving')
+    if (saved) return t('houseRules.houseRulesForm.savedSizesFollowOnce')
     return ''
   }
   return (
@@ -89,10 +85,11 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
         </Link>
       </div>
       <form
-        onSubmit={(e) => {
-          e.preventDefault()
-          void save()
-        }}
+        noValidate
+        onSubmit={submit(
+          (body) => send('PUT', '/api/v1/house-rules', { version: seenVersion, rules: body }),
+          () => setSeenVersion(seenVersion + 1),
+        )}
       >
         <fieldset className="sheet" disabled={locked}>
           <legend>{t('houseRules.houseRulesForm.filterSizeHouseMethod')}</legend>
@@ -103,7 +100,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
                 className="form-check-input me-2"
                 name="sizing-method"
                 checked={draft.sizingMethod === sizingMethod}
-                onChange={() => setDraft({ ...draft, sizingMethod })}
+                onChange={() => put({ sizingMethod })}
               />
               <strong>{t(`design.methodNames.${sizingMethod}`)}</strong>
               <span className="soft d-block ms-4">{t(`design.methodArguments.${sizingMethod}`)}</span>
@@ -120,7 +117,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
                   className="form-check-input me-2"
                   name={key}
                   checked={draft[key] === option.value}
-                  onChange={() => setDraft({ ...draft, [key]: option.value })}
+                  onChange={() => put({ [key]: option.value })}
                 />
                 <strong>{t(option.name)}</strong>
                 <span className="soft d-block ms-4">{t(option.argument)}</span>
@@ -137,8 +134,8 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
                 label={t(label)}
                 kind={kind}
                 value={draft[key]}
-                onChange={(v) => setDraft({ ...draft, [key]: v ?? Number.NaN })}
-                error={problem?.fields?.find((f) => f.path === `practice.${key}`)?.message}
+                onChange={(v) => put({ [key]: v ?? Number.NaN })}
+                error={errorOf(key)}
                 disabled={locked}
               />
             ))}
@@ -152,7 +149,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
           {stateText()}
         </p>
         {locked ? null : (
-          <button className="btn btn-primary" disabled={state === 'saving'}>
+          <button className="btn btn-primary" disabled={sending}>
             {t('houseRules.houseRulesForm.saveHouseRules')}
           </button>
         )}

@@ -1,8 +1,9 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
+import { z } from 'zod'
 import { SIZING_METHODS } from '@/core/filter/house-rules'
-import type { HouseRules, OwnRules } from '@/domain/house-rules/house-rules'
+import { OwnRules, type HouseRules } from '@/domain/house-rules/house-rules'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { may } from '@/domain/people/roles'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -11,7 +12,10 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
 import { FIGURES, SWITCHES } from './switches'
-import { useSave } from '@/ui/use-save'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+
+const OwnBody = z.strictObject({ own: OwnRules })
 
 type Key = keyof HouseRules
 
@@ -44,25 +48,21 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
   const t = useTexts()
 
   const { role } = usePerson()
-  const [own, setOwn] = useState<OwnRules>(pond.ownRules)
-  const { problem, saved, errorOf, touched, save } = useSave('own')
   // what this form last saw; a later save by someone else is then a conflict
   const [seenVersion, setSeenVersion] = useState(pond.version)
+  const { values, put, errorOf, submit, problem, saved, sending } = useSchemaForm({
+    schema: OwnBody,
+    values: { own: pond.ownRules },
+  })
+  const { own } = values
   const locked = !may(role, 'designs.write')
-  const change = (next: OwnRules) => {
-    touched()
-    setOwn(next)
-  }
-  const keep = async () => {
-    if (await save('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version: seenVersion, own }))
-      setSeenVersion(seenVersion + 1)
-  }
   return (
     <form
-      onSubmit={(e) => {
-        e.preventDefault()
-        void keep()
-      }}
+      noValidate
+      onSubmit={submit(
+        (body) => send('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version: seenVersion, ...body }),
+        () => setSeenVersion(seenVersion + 1),
+      )}
     >
       <p className="soft">
         {locked ? t('houseRules.ownRulesForm.setOwnersDesigners') : t('houseRules.ownRulesForm.houseRulesHoldsUnless')}
@@ -74,10 +74,10 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
           house={house}
           own={own[question.key]}
           locked={locked}
-          errorOf={(part) => errorOf(`${question.key}.${part}`)}
+          errorOf={(part) => errorOf(`own.${question.key}.${part}`)}
           onChange={(answer) => {
             const { [question.key]: _dropped, ...others } = own
-            change(answer === null ? others : { ...others, [question.key]: answer })
+            put({ own: answer === null ? others : { ...others, [question.key]: answer } })
           }}
         />
       ))}
@@ -85,7 +85,11 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
       <p role="status" className="mb-2">
         {saved ? t('houseRules.ownRulesForm.savedSizesWindowsPond') : ''}
       </p>
-      {locked ? null : <button className="btn btn-primary">{t('houseRules.ownRulesForm.savePondsHouseRules')}</button>}
+      {locked ? null : (
+        <button className="btn btn-primary" disabled={sending}>
+          {t('houseRules.ownRulesForm.savePondsHouseRules')}
+        </button>
+      )}
     </form>
   )
 }

@@ -3,10 +3,11 @@ import { useTexts } from '@/ui/kit/texts'
 import { useId, useState } from 'react'
 import type { QuantityKind } from '@/core/units/kinds'
 import { formatQuantity } from '@/core/units/format'
-import { parseQuantity, quantityProblemText } from '@/core/units/parse'
+import { parseQuantity } from '@/core/units/parse'
 import { success } from '@/core/result'
 import { SHOWN_UNIT, type QuantityScale } from '@/core/units/systems'
 import { usePerson } from '@/ui/person-context'
+import { quantityProblemWords } from '@/messages/units/quantity-problem'
 
 interface QuantityFieldProps {
   readonly label: string
@@ -59,7 +60,7 @@ export function QuantityField({
   }
   const parsed = text.trim() === '' ? null : read(text)
   const symbol = SHOWN_UNIT[units][kind][scale]
-  const unreadable = parsed && !parsed.ok ? quantityProblemText(parsed.problem, kind) : undefined
+  const unreadable = parsed && !parsed.ok ? quantityProblemWords(parsed.problem, kind, t) : undefined
   const message = unreadable ?? error
   const understood =
     typed !== null && parsed?.ok

@@ -4,15 +4,19 @@ import type { z } from 'zod'
 import { zodFields } from '@/messages/problem-body'
 import type { Texts } from './texts'
 
-/** Checks a form by the schema that the server checks by, and says what is wrong in the reader's words. */
+/**
+ * Checks a form by the schema that the server checks by, and says what is wrong in the reader's words.
+ * @param bodyOf what is sent of the form's values
+ */
 export const schemaResolver =
   <Values extends FieldValues, Output>(
-    schema: z.ZodType<Output, Values>,
+    schema: z.ZodType<Output>,
     t: Texts,
-  ): Resolver<Values, unknown, Output> =>
+    bodyOf: (values: Values) => unknown = (values) => values,
+  ): Resolver<Values, unknown, Values> =>
   async (values, _context, options) => {
-    const read = await schema.safeParseAsync(values)
-    if (read.success) return { values: read.data, errors: {} }
+    const read = await schema.safeParseAsync(bodyOf(values))
+    if (read.success) return { values, errors: {} }
     const errors = Object.fromEntries(
       // the first that is wrong with a field is the one to mend
       zodFields(read.error, t)

@@ -6,13 +6,11 @@ import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/schedule/clash'
 import { longDate } from '@/domain/shared/dates'
-import type { mapPage } from '@/server/rounds/rounds'
+import type { MapPageData } from '@/server/rounds/rounds'
 import { CheckField } from '@/ui/kit/check-field'
 import { TextField } from '@/ui/kit/text-field'
 import { fit, pathOf, type LonLat } from './projection'
 import { useRegion } from './use-region'
-
-type MapData = Awaited<ReturnType<typeof mapPage>>
 
 const WIDTH = 1000
 /** Crews are told apart by dash and number as well as colour. */
@@ -26,7 +24,7 @@ const LINES = [
 const SCALE_KM = 5
 
 /** The region with all sites, and each crew's round of a day. */
-export function MapView({ data }: { data: MapData }) {
+export function MapView({ data }: { data: MapPageData }) {
   const t = useTexts()
 
   const router = useRouter()

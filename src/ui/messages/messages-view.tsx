@@ -3,13 +3,12 @@ import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
-import type { noticeBoard } from '@/server/messages/notices'
+import type { MessagesData } from '@/server/messages/notices'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 import { TemplatesForm } from './templates-form'
-
-type MessagesData = Awaited<ReturnType<typeof noticeBoard>>
 
 /** Who has to be told what, sent with one press; what was sent; the words of the letters. */
 export function MessagesView({ data }: { data: MessagesData }) {
@@ -36,31 +35,23 @@ const DUE_VERDICTS: Readonly<Record<string, string>> = { 'visit-planned': 'pass'
 function ToTell({ data }: { data: MessagesData }) {
   const t = useTexts()
 
-  const router = useRouter()
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
   const [later, setLater] = useState(false)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [said, setSaid] = useState('')
   // changes are told at once, however far off; new visits when they come near
   const now = data.due.filter((d) => d.kind !== 'visit-planned' || d.day <= data.soonUntil)
   const shown = later ? data.due : now
   const chosen = shown.filter((d) => !left.has(d.visitId) && d.email !== '')
   const tell = async () => {
-    const outcome = await send<{ queued: number }>('POST', '/api/v1/notices', { visits: chosen.map((d) => d.visitId) })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setSaid(
-      t('messages.messagesView.way', {
-        queued: outcome.value.queued,
-      }),
+    const answer = await ask(
+      send<{ queued: number }>('POST', '/api/v1/notices', { visits: chosen.map((d) => d.visitId) }),
     )
-    router.refresh()
+    if (answer) setSaid(t('messages.messagesView.way', { queued: answer.queued }))
   }
   const notified = async (visitId: string) => {
-    const outcome = await send('POST', '/api/v1/notices/notified', { visits: [visitId] })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) setSaid(t('messages.messagesView.notedTold'))
-    router.refresh()
+    if (await ask(send('POST', '/api/v1/notices/notified', { visits: [visitId] })))
+      setSaid(t('messages.messagesView.notedTold'))
   }
   return (
     <section className="sheet">
@@ -194,11 +185,9 @@ function Sent({ data }: { data: MessagesData }) {
 
   const router = useRouter()
   const { timeZone } = usePerson()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const again = async (id: string) => {
-    const outcome = await send('POST', `/api/v1/notices/${id}/again`)
-    setProblem(outcome.ok ? null : outcome.problem)
-    router.refresh()
+    await ask(send('POST', `/api/v1/notices/${id}/again`))
   }
   const stuck = ({ state, problem: why, madeAt }: MessagesData['sent'][number]) =>
     state === 'failed' ||

@@ -2,17 +2,15 @@ import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { defaultTemplates } from '@/messages/messages/notice-templates'
 import { firmTexts } from '@/messages/texts'
-import type { noticeBoard } from '@/server/messages/notices'
+import type { MessagesData } from '@/server/messages/notices'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '@/ui/send'
 import { MessagesView } from './messages-view'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: { queued: 1 } }))
 
-type Data = Awaited<ReturnType<typeof noticeBoard>>
 const due = (visitId: string, over: object = {}) => ({
   visitId,
   kind: 'visit-planned',
@@ -46,7 +44,7 @@ const show = (over: object = {}) =>
             templates: defaultTemplates(firmTexts()),
             version: 2,
             ...over,
-          } as unknown as Data
+          } as unknown as MessagesData
         }
       />
     </AsPerson>,

@@ -5,6 +5,7 @@ import type { SignedInDevice } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
+import { useConfirm } from '@/ui/kit/confirm'
 
 /** Where people of the firm are signed in; a lost phone is shut out here. */
 export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
@@ -12,8 +13,10 @@ export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
 
   const { timeZone } = usePerson()
   const { problem, save } = useSave()
-  const shutOut = (device: SignedInDevice) => {
-    if (!window.confirm(t('people.devices.confirmBlock', { device: device.device, person: device.person }))) return
+  const confirm = useConfirm()
+  const shutOut = async (device: SignedInDevice) => {
+    const words = t('people.devices.confirmBlock', { device: device.device, person: device.person })
+    if (!(await confirm({ words, goOn: t('people.devices.block'), danger: true }))) return
     void save('POST', `/api/v1/devices/${device.id}/shut-out`, {})
   }
   return (
@@ -29,7 +32,7 @@ export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
             <button
               type="button"
               className="btn btn-sm btn-outline-danger ms-auto"
-              onClick={() => shutOut(device)}
+              onClick={() => void shutOut(device)}
               aria-label={t('people.devices.shutOut', { device: device.device, person: device.person })}
             >
               {t('people.devices.shutOut2')}

@@ -1,44 +1,35 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { z } from 'zod'
+import { TimeZone } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
+import { useTexts } from '@/ui/kit/texts'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+
+const Body = z.strictObject({ timeZone: TimeZone })
 
 /** The zone that every day of the firm is counted in. */
 export function FirmTimeZone() {
   const t = useTexts()
 
-  const router = useRouter()
   const { timeZone } = usePerson()
-  const [zone, setZone] = useState(timeZone)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const save = async () => {
-    const outcome = await send('PUT', '/api/v1/firm/time-zone', { timeZone: zone })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) router.refresh()
-  }
+  const { field, submit, problem, sending } = useSchemaForm({ schema: Body, values: { timeZone } })
   return (
     <form
       className="sheet"
       method="post"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void save()
-      }}
+      noValidate
+      onSubmit={submit((body) => send('PUT', '/api/v1/firm/time-zone', body))}
     >
       <h2>{t('people.firmTimeZone.timeZone')}</h2>
       <p className="soft small mb-1">{t('people.firmTimeZone.daysWindowsTodayThose')}</p>
-      <TextField
-        label={t('people.firmTimeZone.timeZoneFirm')}
-        value={zone}
-        onChange={(e) => setZone(e.target.value)}
-        error={problem?.fields?.find((f) => f.path === 'timeZone')?.message}
-      />
+      <TextField label={t('people.firmTimeZone.timeZoneFirm')} {...field('timeZone')} />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary mt-2">{t('people.firmTimeZone.saveTimeZone')}</button>
+      <button className="btn btn-sm btn-primary mt-2" disabled={sending}>
+        {t('people.firmTimeZone.saveTimeZone')}
+      </button>
     </form>
   )
 }

@@ -1,20 +1,18 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
-import { useForm } from 'react-hook-form'
 import { FirstFirmInput } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
+import { useTexts } from '@/ui/kit/texts'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
 import { Door } from './door'
-import { schemaResolver } from '@/ui/kit/schema-resolver'
 
 export function FirstFirmForm() {
   const t = useTexts()
 
-  const { register, handleSubmit, formState } = useForm({
-    resolver: schemaResolver(FirstFirmInput, t),
-    defaultValues: {
+  const { field, submit, problem, sending } = useSchemaForm({
+    schema: FirstFirmInput,
+    values: {
       firmName: '',
       ownerName: '',
       email: '',
@@ -22,49 +20,30 @@ export function FirstFirmForm() {
       timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     },
   })
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const { errors } = formState
-  const submit = handleSubmit(async (input) => {
-    const outcome = await send('POST', '/api/v1/first-firm', input)
-    if (outcome.ok) window.location.assign('/')
-    else setProblem(outcome.problem)
-  })
   return (
     <Door title={t('people.firstFirmForm.openYourFirm')}>
       <p className="soft small">{t('people.firstFirmForm.nothingHereYetWhoever')}</p>
-      <form method="post" onSubmit={submit} className="d-grid gap-2" noValidate>
-        <TextField
-          label={t('people.firstFirmForm.firmName')}
-          error={errors.firmName?.message}
-          {...register('firmName')}
-        />
-        <TextField
-          label={t('people.firstFirmForm.yourName')}
-          autoComplete="name"
-          error={errors.ownerName?.message}
-          {...register('ownerName')}
-        />
-        <TextField
-          label={t('people.firstFirmForm.eMail')}
-          type="email"
-          autoComplete="username"
-          error={errors.email?.message}
-          {...register('email')}
-        />
+      <form
+        method="post"
+        noValidate
+        onSubmit={submit(
+          (body) => send('POST', '/api/v1/first-firm', body),
+          () => window.location.assign('/'),
+        )}
+        className="d-grid gap-2"
+      >
+        <TextField label={t('people.firstFirmForm.firmName')} {...field('firmName')} />
+        <TextField label={t('people.firstFirmForm.yourName')} autoComplete="name" {...field('ownerName')} />
+        <TextField label={t('people.firstFirmForm.eMail')} type="email" autoComplete="username" {...field('email')} />
         <TextField
           label={t('people.firstFirmForm.password')}
           type="password"
           autoComplete="new-password"
-          error={errors.password?.message}
-          {...register('password')}
+          {...field('password')}
         />
-        <TextField
-          label={t('people.firstFirmForm.timeZoneFirm')}
-          error={errors.timeZone?.message}
-          {...register('timeZone')}
-        />
+        <TextField label={t('people.firstFirmForm.timeZoneFirm')} {...field('timeZone')} />
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
+        <button className="btn btn-primary mt-1" disabled={sending}>
           {t('people.firstFirmForm.openFirm')}
         </button>
       </form>

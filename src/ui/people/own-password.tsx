@@ -1,58 +1,48 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
+import { OwnPasswordInput } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
+import { useTexts } from '@/ui/kit/texts'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+
+const EMPTY = { current: '', next: '' }
 
 /** The own password; other devices are signed out by it. */
 export function OwnPassword() {
   const t = useTexts()
 
-  const [current, setCurrent] = useState('')
-  const [next, setNext] = useState('')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [saved, setSaved] = useState(false)
-  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
-  const save = async () => {
-    const outcome = await send('POST', '/api/v1/password', { current, next })
-    setProblem(outcome.ok ? null : outcome.problem)
-    setSaved(outcome.ok)
-    if (!outcome.ok) return
-    setCurrent('')
-    setNext('')
-  }
+  const { form, field, submit, problem, saved, sending } = useSchemaForm({ schema: OwnPasswordInput, values: EMPTY })
   return (
     <form
       className="sheet"
       method="post"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void save()
-      }}
+      noValidate
+      onSubmit={submit(
+        (body) => send('POST', '/api/v1/password', body),
+        () => form.reset(EMPTY),
+      )}
     >
       <h2>{t('people.ownPassword.yourPassword')}</h2>
       <TextField
         label={t('people.ownPassword.passwordNow')}
         type="password"
         autoComplete="current-password"
-        value={current}
-        onChange={(e) => setCurrent(e.target.value)}
-        error={errorOf('current')}
+        {...field('current')}
       />
       <TextField
         label={t('people.ownPassword.newPassword')}
         type="password"
         autoComplete="new-password"
-        value={next}
-        onChange={(e) => setNext(e.target.value)}
-        error={errorOf('next')}
+        {...field('next')}
       />
       <ProblemNote problem={problem} />
       <p role="status" className="soft small mb-1">
         {saved ? t('people.ownPassword.savedYourOtherDevices') : ''}
       </p>
-      <button className="btn btn-sm btn-primary mt-2">{t('people.ownPassword.changePassword')}</button>
+      <button className="btn btn-sm btn-primary mt-2" disabled={sending}>
+        {t('people.ownPassword.changePassword')}
+      </button>
     </form>
   )
 }

@@ -1,4 +1,4 @@
-import { render, screen, within } from '@testing-library/react'
+import { render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { CrewSetup } from '@/domain/people/crew-setup'
 import type { CrewId, UserId } from '@/domain/shared/ids'
@@ -8,18 +8,18 @@ import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { PeopleView } from './people-view'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('../send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
 
-const otter = { id: 'c1' as CrewId, name: 'Otter', setup: CrewSetup.parse({}), version: 3 } as unknown as Crew
+const OTTER = '0b7c6c1e-4a57-4d0f-9c1c-7f1a3f0c2d11' as CrewId
+const otter = { id: OTTER, name: 'Otter', setup: CrewSetup.parse({}), version: 3 } as unknown as Crew
 const person = {
   id: 'u1' as UserId,
   name: 'Hale',
   email: 'hale@x.example',
   role: 'crew-lead',
-  crewId: 'c1',
+  crewId: OTTER,
   crewName: 'Otter',
   active: true,
 } as unknown as Person
@@ -52,11 +52,15 @@ describe('people', () => {
     await userEvent.type(screen.getByLabelText('E-mail'), 'hale@x.example')
     await userEvent.selectOptions(screen.getByLabelText('Crew'), 'Otter')
     await userEvent.click(screen.getByRole('button', { name: 'Save person' }))
-    expect(screen.getAllByText('This e-mail is taken.').length).toBeGreaterThan(0)
+    expect(await screen.findByText(/password needs at least/)).toBeInTheDocument()
+    expect(sent).not.toHaveBeenCalled()
+    await userEvent.type(screen.getByLabelText('Initial password'), 'reed-and-water')
+    await userEvent.click(screen.getByRole('button', { name: 'Save person' }))
+    expect((await screen.findAllByText('This e-mail is taken.')).length).toBeGreaterThan(0)
     expect(name).toHaveValue('Wilka')
     await userEvent.click(screen.getByRole('button', { name: 'Save person' }))
-    expect(sent.mock.lastCall![2]).toMatchObject({ name: 'Wilka', role: 'technician', crewId: 'c1' })
-    expect(name).toHaveValue('')
+    expect(sent.mock.lastCall![2]).toMatchObject({ name: 'Wilka', role: 'technician', crewId: OTTER })
+    await waitFor(() => expect(name).toHaveValue(''))
   })
   it('are the owner’s to change', () => {
     show('office')
@@ -69,14 +73,17 @@ describe('people', () => {
 
 describe('a lost device', () => {
   it('is shut out once that is confirmed', async () => {
-    const confirm = jest.spyOn(window, 'confirm').mockReturnValueOnce(false).mockReturnValueOnce(true)
     show()
     const button = screen.getByRole('button', { name: 'Block Phone of Hale' })
     await userEvent.click(button)
+    const question = await screen.findByRole('dialog')
+    expect(question).toHaveTextContent(/Block Phone of Hale\?/)
+    await userEvent.click(within(question).getByRole('button', { name: 'Cancel' }))
     expect(sent).not.toHaveBeenCalled()
     await userEvent.click(button)
-    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/devices/d1/shut-out', {})
-    confirm.mockRestore()
+    await userEvent.click(within(await screen.findByRole('dialog')).getByRole('button', { name: 'Block device' }))
+    await waitFor(() => expect(sent).toHaveBeenCalledWith('POST', '/api/v1/devices/d1/shut-out', {}))
+    expect(screen.queryByRole('dialog')).not.toBeInTheDocument()
   })
 })
 
@@ -89,7 +96,7 @@ describe('a crew', () => {
     await userEvent.click(within(crews).getAllByRole('checkbox')[0]!)
     await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
     const [, path, body] = sent.mock.lastCall!
-    expect(path).toBe('/api/v1/crews/c1')
+    expect(path).toBe(`/api/v1/crews/${OTTER}`)
     expect(body).toMatchObject({ version: 3 })
     expect((body as { setup: { skills: string[] } }).setup.skills.length).not.toBe(before)
     await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
@@ -113,7 +120,7 @@ describe('a person', () => {
     expect(screen.getByText('This is the last owner.')).toBeInTheDocument()
     sent.mockResolvedValueOnce({ ok: true, value: {} } as never)
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
-    expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/people/u1', { role: 'crew-lead', crewId: 'c1' })
+    expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/people/u1', { role: 'crew-lead', crewId: OTTER })
   })
   it('changes the own password, and nobody but the owner sees more', async () => {
     show('technician')

@@ -1,30 +1,27 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Crew, Person } from '@/domain/people/people'
 import { ROLES, type Role } from '@/domain/people/roles'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 /** One person, with what the owner may change of them. */
 export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: readonly Crew[]; mayWrite: boolean }) {
   const t = useTexts()
 
-  const router = useRouter()
   const [editing, setEditing] = useState(false)
   const [role, setRole] = useState<Role>(person.role)
   const [crewId, setCrewId] = useState<string>(person.crewId ?? '')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [link, setLink] = useState<string | null>(null)
   const act = async (method: 'PUT' | 'POST', path: string, body: object = {}) => {
-    const outcome = await send<{ token?: string }>(method, `/api/v1/people/${person.id}${path}`, body)
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    if (outcome.value.token) setLink(`${window.location.origin}/set-password/${outcome.value.token}`)
+    const answer = await ask(send<{ token?: string }>(method, `/api/v1/people/${person.id}${path}`, body))
+    if (!answer) return
+    if (answer.token) setLink(`${window.location.origin}/set-password/${answer.token}`)
     else setEditing(false)
-    router.refresh()
   }
   return (
     <tr className={person.active ? undefined : 'soft'}>

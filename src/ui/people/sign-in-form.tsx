@@ -1,41 +1,39 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
-import { useForm } from 'react-hook-form'
+import { SignInInput } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
+import { useTexts } from '@/ui/kit/texts'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
 import { Door } from './door'
 
 export function SignInForm() {
   const t = useTexts()
 
-  const { register, handleSubmit, formState } = useForm({ defaultValues: { email: '', password: '' } })
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const submit = handleSubmit(async (input) => {
-    const outcome = await send('POST', '/api/v1/sign-in', input)
-    if (outcome.ok) window.location.assign('/')
-    else setProblem(outcome.problem)
+  const { field, submit, problem, sending } = useSchemaForm({
+    schema: SignInInput,
+    values: { email: '', password: '' },
   })
   return (
     <Door title={t('people.signInForm.sign')}>
-      <form method="post" onSubmit={submit} className="d-grid gap-2">
-        <TextField
-          label={t('people.signInForm.eMail')}
-          type="email"
-          autoComplete="username"
-          required
-          {...register('email')}
-        />
+      <form
+        method="post"
+        noValidate
+        onSubmit={submit(
+          (body) => send('POST', '/api/v1/sign-in', body),
+          () => window.location.assign('/'),
+        )}
+        className="d-grid gap-2"
+      >
+        <TextField label={t('people.signInForm.eMail')} type="email" autoComplete="username" {...field('email')} />
         <TextField
           label={t('people.signInForm.password')}
           type="password"
           autoComplete="current-password"
-          required
-          {...register('password')}
+          {...field('password')}
         />
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
+        <button className="btn btn-primary mt-1" disabled={sending}>
           {t('people.signInForm.sign')}
         </button>
       </form>

@@ -2,12 +2,10 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { shortDate } from '@/domain/shared/dates'
-import { speciesName } from '@/domain/plants/plants'
-import type { allPlants } from '@/server/plants/all-plants'
+import type { AllPlantsData } from '@/server/plants/all-plants'
+import { speciesName } from '@/messages/plants/species-name'
 
-type AllPlants = Awaited<ReturnType<typeof allPlants>>
-
-type DueTask = AllPlants['due'][number]['tasks'][number]
+type DueTask = AllPlantsData['due'][number]['tasks'][number]
 
 /** Groups that ask for the same are named together. */
 function byAction(tasks: readonly DueTask[]): [DueTask['action'], DueTask[]][] {
@@ -17,7 +15,7 @@ function byAction(tasks: readonly DueTask[]): [DueTask['action'], DueTask[]][] {
 }
 
 /** Plants of all ponds: care that falls due, the tender ones with where they are, and the cuttings that are kept. */
-export function AllPlantsView({ data }: { data: AllPlants }) {
+export function AllPlantsView({ data }: { data: AllPlantsData }) {
   const t = useTexts()
 
   return (
@@ -75,7 +73,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                         </td>
                         <td>
                           {p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}:{' '}
-                          {speciesName(p.species)}
+                          {speciesName(p.species, t)}
                         </td>
                         <td className="text-end">{p.count}</td>
                         <td>
@@ -111,7 +109,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                     return (
                       <li key={action}>
                         {t(`plants.plantActionNames.${action}`)}:{' '}
-                        {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
+                        {[...new Set(tasks.map((task) => speciesName(task.species, t)))].join(', ')}{' '}
                         <span className="soft small">
                           {t('plants.allPlantsView.from', { due: shortDate(tasks[0]!.due), latest: shortDate(latest) })}
                         </span>
@@ -135,7 +133,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
             <ul className="plain-list">
               {data.cuttings.map((c) => (
                 <li key={c.id}>
-                  {c.onHand} {speciesName(c.speciesKey!)} <span className="soft small">{c.place}</span>
+                  {c.onHand} {speciesName(c.speciesKey!, t)} <span className="soft small">{c.place}</span>
                 </li>
               ))}
             </ul>
@@ -154,7 +152,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                       {place.replanting
                         .map(
                           (r) =>
-                            `${r.count} ${speciesName(r.species)}${r.patchId ? '' : t('plants.allPlantsView.betweenGroups')}`,
+                            `${r.count} ${speciesName(r.species, t)}${r.patchId ? '' : t('plants.allPlantsView.betweenGroups')}`,
                         )
                         .join(', ')}
                     </span>

@@ -3,9 +3,10 @@ import { useTexts } from '@/ui/kit/texts'
 import type { CareTask } from '@/core/plants/care-rules'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { CARE_AHEAD_DAYS, speciesName } from '@/domain/plants/plants'
+import { CARE_AHEAD_DAYS } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useSave } from '@/ui/use-save'
+import { speciesName } from '@/messages/plants/species-name'
 
 interface CareListProps {
   readonly tasks: readonly CareTask[]
@@ -21,7 +22,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
 
   const { problem, save } = useSave()
   const near = addDays(today, CARE_AHEAD_DAYS)
-  const name = (task: CareTask) => speciesName(patches.find((p) => p.id === task.patchId)!.species)
+  const name = (task: CareTask) => speciesName(patches.find((p) => p.id === task.patchId)!.species, t)
   const [now, later] = [tasks.filter((task) => task.due <= near), tasks.filter((task) => task.due > near)]
   const done = (task: CareTask) =>
     save('POST', `/api/v1/plants/${task.patchId}/log`, { line: { action: task.action }, on: today })

@@ -2,13 +2,14 @@
 import { useTexts, type Texts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
 import { shortDate } from '@/domain/shared/dates'
-import { speciesName, type PatchPlace } from '@/domain/plants/plants'
+import { type PatchPlace } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { PlantMarks, type PlantMark } from '@/ui/drawing/plant-marks'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { PondPlan } from '@/ui/drawing/pond-plan'
-import type { PondPlantsData } from './pond-plants-view'
+import type { PondPlantsData } from '@/server/plants/pond-plants'
 import { isPlaced, useMovedPatches, type Placed } from './use-moved-patches'
+import { speciesName } from '@/messages/plants/species-name'
 
 interface PatchPlansProps {
   readonly data: PondPlantsData
@@ -82,7 +83,7 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
                       onClick={() => onPick(p.id)}
                       aria-pressed={p.id === picked}
                     >
-                      {speciesName(p.species)}
+                      {speciesName(p.species, t)}
                     </button>
                   </th>
                   <td>

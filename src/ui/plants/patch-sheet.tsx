@@ -1,20 +1,16 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useState } from 'react'
-import { PLANT_CONDITIONS, type CareTask } from '@/core/plants/care-rules'
+import type { CareTask } from '@/core/plants/care-rules'
 import { hardinessZone, plantSpecies } from '@/core/plants/species'
 import { shortDate } from '@/domain/shared/dates'
-import { PLANT_ACTIONS, type PatchNow, type PlantAction } from '@/domain/plants/plants'
-import { ChoiceField } from '@/ui/kit/choice-field'
+import type { PatchNow } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { QuantityField } from '@/ui/kit/quantity-field'
-import { TextField } from '@/ui/kit/text-field'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
-import type { PondPlantsData } from './pond-plants-view'
-
-const AS_BEFORE = ''
+import type { PondPlantsData } from '@/server/plants/pond-plants'
+import { speciesName } from '@/messages/plants/species-name'
+import { PatchLogForm } from './patch-log-form'
 
 /** One group: what it is, what was seen and done, and the next line of that. */
 export function PatchSheet({
@@ -30,26 +26,11 @@ export function PatchSheet({
 
   const show = useShow()
   const species = plantSpecies(patch.species)
-  const { problem, errorOf, save, saved } = useSave('line')
   const removal = useSave()
-  const [action, setAction] = useState<PlantAction>(tasks[0]?.action ?? 'look')
-  const [condition, setCondition] = useState<string>(AS_BEFORE)
-  const [count, setCount] = useState<number | null>(null)
-  const [kept, setKept] = useState<number | null>(null)
-  const [note, setNote] = useState('')
-  const [on, setOn] = useState(data.today)
-  const keep = async () => {
-    const line = { action, condition: condition === AS_BEFORE ? null : condition, count, kept: kept ?? 0, note }
-    if (!(await save('POST', `/api/v1/plants/${patch.id}/log`, { line, on }))) return
-    setCount(null)
-    setKept(null)
-    setNote('')
-    setCondition(AS_BEFORE)
-  }
   return (
-    <section className="sheet" aria-label={species?.common ?? patch.species}>
+    <section className="sheet" aria-label={speciesName(patch.species, t)}>
       <h2>
-        {species?.common} <em className="soft small">{species?.botanical}</em>
+        {speciesName(patch.species, t)} <em className="soft small">{species?.botanical}</em>
       </h2>
       {species ? (
         <p className="soft">
@@ -62,7 +43,10 @@ export function PatchSheet({
               species.toxicTo === 'none'
                 ? ''
                 : t('plants.patchSheet.toxicGloves', {
-                    toxicTo: species.toxicTo === 'people' ? t('plants.patchSheet.peoplePets') : 'livestock',
+                    toxicTo:
+                      species.toxicTo === 'people'
+                        ? t('plants.patchSheet.peoplePets')
+                        : t('plants.patchSheet.livestock'),
                   }),
             regulatedSomewhere: species.regulatedSomewhere ? t('plants.patchSheet.regulatedSomePlacesCheck') : '',
           })}
@@ -75,71 +59,7 @@ export function PatchSheet({
           {t('plants.patchSheet.saysHowMuchFlow')}
         </p>
       ) : null}
-      {data.mayLog ? (
-        <form
-          onSubmit={(e) => {
-            e.preventDefault()
-            void keep()
-          }}
-        >
-          <div className="field-grid">
-            <ChoiceField
-              label={t('plants.patchSheet.done')}
-              value={action}
-              onChange={(e) => setAction(e.target.value as PlantAction)}
-              options={PLANT_ACTIONS.map((a) => ({ value: a, label: t(`plants.plantActionNames.${a}`) }))}
-              error={errorOf('action')}
-            />
-            <ChoiceField
-              label={t('plants.patchSheet.looks')}
-              value={condition}
-              onChange={(e) => setCondition(e.target.value)}
-              options={[
-                {
-                  value: AS_BEFORE,
-                  label: t('plants.patchSheet.before', {
-                    condition: t(`plants.plantConditionNames.${patch.condition}`).toLowerCase(),
-                  }),
-                },
-                ...PLANT_CONDITIONS.map((c) => ({ value: c, label: t(`plants.plantConditionNames.${c}`) })),
-              ]}
-            />
-            <QuantityField
-              label={action === 'planted' ? t('plants.patchSheet.plantsSet') : t('plants.patchSheet.plantsNow')}
-              kind="number"
-              value={count}
-              onChange={setCount}
-              optional={action !== 'planted'}
-              error={errorOf('count')}
-            />
-            <QuantityField
-              label={t('plants.patchSheet.rootedPiecesKept')}
-              kind="number"
-              value={kept}
-              onChange={setKept}
-              optional
-              error={errorOf('kept')}
-            />
-            <TextField
-              label={t('plants.patchSheet.day')}
-              type="date"
-              value={on}
-              onChange={(e) => setOn(e.target.value)}
-            />
-            <TextField
-              label={action === 'lift' ? t('plants.patchSheet.whereStored') : t('plants.patchSheet.note')}
-              value={note}
-              onChange={(e) => setNote(e.target.value)}
-              error={errorOf('note')}
-            />
-          </div>
-          <ProblemNote problem={problem} />
-          <button className="btn btn-sm btn-primary mt-2">{t('plants.patchSheet.writeDown')}</button>{' '}
-          <span role="status" className="soft">
-            {saved ? t('plants.patchSheet.writtenDown') : ''}
-          </span>
-        </form>
-      ) : null}
+      {data.mayLog ? <PatchLogForm patch={patch} tasks={tasks} today={data.today} /> : null}
       <h3 className="mt-3">{t('plants.patchSheet.soFar')}</h3>
       <ul className="plain-list">
         {patch.history.map((e) => (

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react'
 import { nutrientsOut } from '@/core/plants/cuttings'
 import { shortDate } from '@/domain/shared/dates'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import type { pondPlants } from '@/server/plants/pond-plants'
+import type { PondPlantsData } from '@/server/plants/pond-plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { useShow } from '@/ui/person-context'
@@ -15,8 +15,6 @@ import { NewPatchForm } from './new-patch-form'
 import { PatchPlans } from './patch-plans'
 import { PatchSheet } from './patch-sheet'
 import { ReplantList } from './replant-list'
-
-export type PondPlantsData = Awaited<ReturnType<typeof pondPlants>>
 
 /** What grows where on one pond, how it looks, what it asks for and where cuttings may go. */
 export function PondPlantsView({ data }: { data: PondPlantsData }) {

@@ -1,9 +1,9 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { plantSpecies } from '@/core/plants/species'
-import { speciesName } from '@/domain/plants/plants'
 import { useShow } from '@/ui/person-context'
-import type { PondPlantsData } from './pond-plants-view'
+import type { PondPlantsData } from '@/server/plants/pond-plants'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** Where plants are missing, and which kept cuttings may close the gap. */
 export function ReplantList({
@@ -28,7 +28,7 @@ export function ReplantList({
             <li key={gap.patchId ?? 'bed'}>
               {patch ? (
                 <button className="btn btn-link p-0 align-baseline" onClick={() => onPick(patch.id)}>
-                  {speciesName(patch.species)}
+                  {speciesName(patch.species, t)}
                 </button>
               ) : (
                 <strong>{t('plants.replantList.betweenGroupsBed')}</strong>
@@ -39,7 +39,7 @@ export function ReplantList({
                 : t('plants.replantList.open', { areaM2: show(gap.areaM2, 'area') })}
               {into.map((r) => (
                 <span key={r.species} className="d-block">
-                  {t('plants.replantList.fromHoldingBed', { count: r.count, species: speciesName(r.species) })}{' '}
+                  {t('plants.replantList.fromHoldingBed', { count: r.count, species: speciesName(r.species, t) })}{' '}
                   {r.regulated ? <span className="verdict look">{t('plants.replantList.checkYourList')}</span> : null}
                 </span>
               ))}

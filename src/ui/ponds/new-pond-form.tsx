@@ -11,7 +11,7 @@ import { PlaceFields, type Places } from './place-fields'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
 import { SurveyFields } from '@/ui/survey/survey-fields'
 import {
-  EMPTY_SURVEY,
+  firstSurvey,
   formPath,
   newPondBody,
   toPondInput,
@@ -28,7 +28,7 @@ export function NewPondForm({ places }: { places: Places }) {
   const t = useTexts()
 
   const router = useRouter()
-  const form = useForm<SurveyFormValues>({ defaultValues: EMPTY_SURVEY })
+  const form = useForm<SurveyFormValues>({ defaultValues: firstSurvey(t('survey.surveyFields.firstZone')) })
   const values = useWatch({ control: form.control }) as SurveyFormValues
   const [place, setPlace] = useState<PlaceValues>({
     customerId: 'new',
@@ -82,7 +82,7 @@ export function NewPondForm({ places }: { places: Places }) {
     router.push(`/ponds/${outcome.value.id}`)
   }
   const startOver = () => {
-    form.reset(EMPTY_SURVEY)
+    form.reset(firstSurvey(t('survey.surveyFields.firstZone')))
     draft.clear()
     window.location.reload()
   }

@@ -14,7 +14,6 @@ import { FollowUpsSheet } from '@/ui/visits/follow-ups-sheet'
 import { GearSheet } from '@/ui/equipment/gear-sheet'
 import { LogReadingsForm } from '@/ui/water/log-readings-form'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('../send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))

@@ -7,7 +7,7 @@ import { instant, longDate } from '@/domain/shared/dates'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
-import type { pondPage } from '@/server/ponds/ponds'
+import type { PondPageData } from '@/server/ponds/ponds'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
 import { WaterLegend } from '@/ui/drawing/water-legend'
@@ -30,8 +30,6 @@ import { WaterLossPanel } from '@/ui/survey/water-loss'
 import { WindowsList } from '@/ui/season/windows-list'
 import { YearChart } from '@/ui/season/year-chart'
 import { DAY_MS } from '@/core/numeric/time'
-
-type PondPageData = Awaited<ReturnType<typeof pondPage>>
 
 export function PondView({ data, today }: { data: PondPageData; today: string }) {
   const t = useTexts()

@@ -1,7 +1,6 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { stockOutlook, winterPlaces, type StockDensity, type WinterPlace } from '@/core/fish/stock'
-import { FISH_SPECIES } from '@/core/fish/species'
 import { formatNumber } from '@/core/units/format'
 import type { Pond } from '@/domain/ponds/pond'
 import { useShow } from '@/ui/person-context'
@@ -39,7 +38,7 @@ export function StockNote({
           .map((f) =>
             t('ponds.stockNote.of', {
               count: f.count,
-              name: FISH_SPECIES[f.species].name.toLowerCase(),
+              name: t(`ponds.fishNamesInText.${f.species}`),
               lengthM: show(f.lengthM, 'length', { scale: 'small' }),
             }),
           )
@@ -73,7 +72,7 @@ export function StockNote({
               <span className={`verdict ${p.place === 'at-risk' ? 'look' : 'stop'}`}>
                 {p.place === 'at-risk' ? t('ponds.stockNote.look') : t('ponds.stockNote.stop')}
               </span>{' '}
-              {FISH_SPECIES[p.species].name} {t(WINTER_WORDS[p.place])}
+              {t(`ponds.fishNames.${p.species}`)} {t(WINTER_WORDS[p.place])}
             </li>
           ))}
       </ul>

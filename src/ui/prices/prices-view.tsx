@@ -1,12 +1,11 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CataloguePump } from '@/core/filter/flow/pump-catalogue'
-import type { PriceBook, PriceItem } from '@/core/pricing/price-book'
+import type { PriceItem } from '@/core/pricing/price-book'
 import type { KeptTables } from '@/domain/house-rules/house-tables'
-import { money, type KeptPriceBook } from '@/domain/prices/pricing'
+import { money, PriceBookInput, type KeptPriceBook } from '@/domain/prices/pricing'
 import type { RowProblemWords } from '@/messages/problem-body'
 import { PUMP_CSV_COLUMNS } from '@/domain/prices/pump-csv'
 import { may } from '@/domain/people/roles'
@@ -15,7 +14,9 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
-import { send, sendFile, type SendProblem } from '@/ui/send'
+import { send, sendFile } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
+import { useSchemaForm } from '@/ui/use-schema-form'
 import { HouseTablesEditor } from './house-tables'
 
 /** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
@@ -53,28 +54,28 @@ export function PricesView({
 function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
   const t = useTexts()
 
-  const router = useRouter()
-  const [book, setBook] = useState<PriceBook>(kept.book)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const {
+    values: book,
+    put,
+    errorOf,
+    submit,
+    problem: refused,
+    sending,
+  } = useSchemaForm({ schema: PriceBookInput, values: kept.book, part: 'book' })
+  const { problem: unread, ask } = useSave()
+  const problem = refused ?? unread
   const [note, setNote] = useState('')
   const [rows, setRows] = useState<readonly RowProblemWords[]>([])
   const change = (key: string, part: Partial<PriceItem>) =>
-    setBook({ ...book, items: book.items.map((item) => (item.key === key ? { ...item, ...part } : item)) })
-  const save = async () => {
-    const outcome = await send('PUT', '/api/v1/price-book', { version: kept.version, book })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) router.refresh()
-  }
+    put({ items: book.items.map((item) => (item.key === key ? { ...item, ...part } : item)) })
+  const save = submit((body) => send('PUT', '/api/v1/price-book', { version: kept.version, book: body }))
   const load = async (text: string) => {
-    const outcome = await sendFile<{ changed: number; problems: RowProblemWords[] }>(
-      '/api/v1/price-book.csv',
-      new Blob([text]),
+    const answer = await ask(
+      sendFile<{ changed: number; problems: RowProblemWords[] }>('/api/v1/price-book.csv', new Blob([text])),
     )
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setRows(outcome.value.problems)
-    setNote(t('prices.pricesView.linesChanged', { changed: outcome.value.changed }))
-    router.refresh()
+    if (!answer) return
+    setRows(answer.problems)
+    setNote(t('prices.pricesView.linesChanged', { changed: answer.changed }))
   }
   return (
     <section className="sheet">
@@ -85,7 +86,8 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
             label={t('prices.pricesView.currency')}
             value={book.currency}
             disabled={locked}
-            onChange={(e) => setBook({ ...book, currency: e.target.value.toUpperCase() })}
+            onChange={(e) => put({ currency: e.target.value.toUpperCase() })}
+            error={errorOf('currency')}
           />
         </div>
         <div style={{ width: '9rem' }}>
@@ -94,7 +96,8 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
             kind="share"
             value={book.markup}
             disabled={locked}
-            onChange={(v) => setBook({ ...book, markup: v ?? Number.NaN })}
+            onChange={(v) => put({ markup: v ?? Number.NaN })}
+            error={errorOf('markup')}
           />
         </div>
         <div style={{ width: '7rem' }}>
@@ -103,7 +106,8 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
             kind="share"
             value={book.tax}
             disabled={locked}
-            onChange={(v) => setBook({ ...book, tax: v ?? Number.NaN })}
+            onChange={(v) => put({ tax: v ?? Number.NaN })}
+            error={errorOf('tax')}
           />
         </div>
         <a className="btn btn-sm btn-outline-primary" href="/api/v1/price-book.csv">
@@ -133,14 +137,19 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
             </tr>
           </thead>
           <tbody>
-            {book.items.map((item) => (
+            {book.items.map((item, i) => (
               <tr key={item.key}>
                 <th scope="row" className="fw-normal">
                   {item.name}
                 </th>
                 <td className="soft">{item.unit}</td>
                 <td style={{ width: '8rem' }}>
-                  <Cost item={item} locked={locked} onChange={(costMinor) => change(item.key, { costMinor })} />
+                  <Cost
+                    item={item}
+                    locked={locked}
+                    onChange={(costMinor) => change(item.key, { costMinor })}
+                    error={errorOf(`items.${i}.costMinor`)}
+                  />
                 </td>
                 <td style={{ width: '6rem' }}>
                   <QuantityField
@@ -150,6 +159,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
                     value={item.step}
                     disabled={locked}
                     onChange={(v) => change(item.key, { step: v ?? Number.NaN })}
+                    error={errorOf(`items.${i}.step`)}
                   />
                 </td>
                 <td style={{ width: '6rem' }}>
@@ -160,6 +170,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
                     value={item.waste}
                     disabled={locked}
                     onChange={(v) => change(item.key, { waste: v ?? Number.NaN })}
+                    error={errorOf(`items.${i}.waste`)}
                   />
                 </td>
               </tr>
@@ -169,7 +180,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
       </div>
       <ProblemNote problem={problem} />
       {locked ? null : (
-        <button type="button" className="btn btn-primary" onClick={() => void save()}>
+        <button type="button" className="btn btn-primary" disabled={sending} onClick={() => void save()}>
           {t('prices.pricesView.savePriceBook')}
         </button>
       )}
@@ -177,8 +188,15 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
   )
 }
 
+interface CostProps {
+  readonly item: PriceItem
+  readonly locked: boolean
+  readonly onChange: (minor: number) => void
+  readonly error: string | undefined
+}
+
 /** A cost in the firm's money, typed as 12.50; kept in whole cents. */
-function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; onChange: (minor: number) => void }) {
+function Cost({ item, locked, onChange, error }: CostProps) {
   const t = useTexts()
 
   return (
@@ -189,6 +207,7 @@ function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; on
       value={item.costMinor / 100}
       disabled={locked}
       onChange={(v) => onChange(v === null ? Number.NaN : Math.round(v * 100))}
+      error={error}
     />
   )
 }
@@ -197,22 +216,17 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
   const t = useTexts()
 
   const show = useShow()
-  const router = useRouter()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [note, setNote] = useState('')
   const [rows, setRows] = useState<readonly RowProblemWords[]>([])
   const load = async (text: string) => {
-    const outcome = await sendFile<{ kept: number; problems: RowProblemWords[] }>('/api/v1/pumps', new Blob([text]))
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setRows(outcome.value.problems)
-    setNote(t('prices.pricesView.pumpsKept', { kept: outcome.value.kept }))
-    router.refresh()
+    const answer = await ask(sendFile<{ kept: number; problems: RowProblemWords[] }>('/api/v1/pumps', new Blob([text])))
+    if (!answer) return
+    setRows(answer.problems)
+    setNote(t('prices.pricesView.pumpsKept', { kept: answer.kept }))
   }
   const drop = async (id: string) => {
-    const outcome = await send('DELETE', `/api/v1/pumps/${encodeURIComponent(id)}`)
-    setProblem(outcome.ok ? null : outcome.problem)
-    router.refresh()
+    await ask(send('DELETE', `/api/v1/pumps/${encodeURIComponent(id)}`))
   }
   return (
     <section className="sheet">

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { longDate } from '@/domain/shared/dates'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-facts'
@@ -12,9 +11,10 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
 import { useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
 import { WaterOutlook } from './water-outlook'
 import { WhyThisBig } from './why-this-big'
+import { useSave } from '@/ui/use-save'
 
 /** A proposal as the customer reads it, and their answer. */
 export function ProposalView({ publicProposal, token }: { publicProposal: PublicProposal; token: string }) {
@@ -107,12 +107,11 @@ function Option({
 function Answer({ publicProposal, token }: { publicProposal: PublicProposal; token: string }) {
   const t = useTexts()
 
-  const router = useRouter()
   const { content, state } = publicProposal
   const [name, setName] = useState('')
   const [note, setNote] = useState('')
   const [option, setOption] = useState(0)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, errorOf, ask } = useSave()
   if (state !== 'sent')
     return (
       <section className="sheet" role="status">
@@ -133,13 +132,13 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
   if (publicProposal.expired)
     return <p className="sheet">{t('proposals.proposalView.proposalPastDayAsk', { firmName: content.firmName })}</p>
   const answer = async (what: 'accepted' | 'declined') => {
-    const outcome = await send(
-      'POST',
-      `/api/v1/proposal/${token}`,
-      what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note },
+    await ask(
+      send(
+        'POST',
+        `/api/v1/proposal/${token}`,
+        what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note },
+      ),
     )
-    setProblem(outcome.ok ? null : outcome.problem)
-    router.refresh()
   }
   return (
     <section className="sheet">
@@ -166,7 +165,7 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
         value={name}
         autoComplete="name"
         onChange={(e) => setName(e.target.value)}
-        error={problem?.fields?.find((f) => f.path === 'name')?.message}
+        error={errorOf('name')}
       />
       <TextField
         label={t('proposals.proposalView.noteIfYouLike')}

@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
-import type { daySheet } from '@/server/rounds/rounds'
+import type { DaySheetData } from '@/server/rounds/rounds'
 import { clockOf } from '@/domain/people/crew-setup'
 import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
 import { fieldHref } from '@/domain/field/field-href'
@@ -12,7 +12,7 @@ import { TellArrival } from './tell-arrival'
 import { useShow } from '@/ui/person-context'
 
 /** A crew's day on one sheet: order, times, ways, access, and what to load. Made to be printed and kept in the cab. */
-export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof daySheet>> }) {
+export function DaySheetView({ data }: { data: DaySheetData }) {
   const t = useTexts()
 
   const show = useShow()

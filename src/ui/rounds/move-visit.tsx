@@ -1,11 +1,9 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import type { Crew } from '@/domain/people/people'
-import type { VisitInContext } from '@/domain/visits/visit'
+import { MoveVisitInput, type VisitInContext } from '@/domain/visits/visit'
 import { fieldHref } from '@/domain/field/field-href'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { CheckField } from '@/ui/kit/check-field'
@@ -13,7 +11,9 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { Unfold } from '@/ui/kit/unfold'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
+import { useSchemaForm } from '@/ui/use-schema-form'
 import { WhyVisitNote } from './why-visit'
 
 interface MoveVisitProps {
@@ -42,18 +42,19 @@ function NowStands({ visit }: { visit: VisitInContext }) {
 export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
   const t = useTexts()
 
-  const router = useRouter()
-  const [day, setDay] = useState(visit.day)
-  const [startTime, setStartTime] = useState(visit.startTime)
-  const [crewId, setCrewId] = useState(visit.crewId)
-  const [locked, setLocked] = useState(visit.locked)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const act = async (method: 'PUT' | 'DELETE', body: unknown) => {
-    const outcome = await send(method, `/api/v1/visits/${visit.id}`, body)
-    if (!outcome.ok) return setProblem(outcome.problem)
-    onClose()
-    router.refresh()
-  }
+  const { field, control, submit, problem, sending } = useSchemaForm({
+    schema: MoveVisitInput,
+    values: {
+      day: visit.day,
+      startTime: visit.startTime,
+      crewId: visit.crewId,
+      locked: visit.locked,
+      version: visit.version,
+    },
+  })
+  const cancelled = useSave()
+  const refused = problem ?? cancelled.problem
+  const { value: locked, onChange: setLocked } = control('locked')
   const movable = mayPlan && visit.state === 'planned'
   return (
     <section className="sheet mt-3" aria-label={t('rounds.moveVisit.chosenVisit')}>
@@ -73,29 +74,16 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
       {movable ? (
         <form
           className="mt-2"
-          onSubmit={(e) => {
-            e.preventDefault()
-            void act('PUT', { day, startTime, crewId, locked, version: visit.version })
-          }}
+          noValidate
+          onSubmit={submit((body) => send('PUT', `/api/v1/visits/${visit.id}`, body), onClose)}
         >
           <div className="field-grid">
-            <TextField
-              label={t('rounds.moveVisit.day')}
-              type="date"
-              value={day}
-              onChange={(e) => setDay(e.target.value)}
-            />
-            <TextField
-              label={t('rounds.moveVisit.start')}
-              type="time"
-              value={startTime}
-              onChange={(e) => setStartTime(e.target.value)}
-            />
+            <TextField label={t('rounds.moveVisit.day')} type="date" {...field('day')} />
+            <TextField label={t('rounds.moveVisit.start')} type="time" {...field('startTime')} />
             <ChoiceField
               label={t('rounds.moveVisit.crew')}
-              value={crewId}
-              onChange={(e) => setCrewId(e.target.value as typeof crewId)}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
+              {...field('crewId')}
             />
           </div>
           <Unfold label={t('rounds.moveVisit.whyHereWhyThen')} className="my-2">
@@ -105,13 +93,19 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
             />
           </Unfold>
           <CheckField label={t('rounds.moveVisit.promisedCustomerPlansLeave')} checked={locked} onChange={setLocked} />
-          <ProblemNote problem={problem} />
-          {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}
-          <button className="btn btn-sm btn-primary mt-2 me-2">{t('rounds.moveVisit.moveVisit')}</button>
+          <ProblemNote problem={refused} />
+          {refused?.kind === 'conflict' ? <NowStands visit={refused.current as VisitInContext} /> : null}
+          <button className="btn btn-sm btn-primary mt-2 me-2" disabled={sending}>
+            {t('rounds.moveVisit.moveVisit')}
+          </button>
           <button
             type="button"
             className="btn btn-sm btn-outline-danger mt-2"
-            onClick={() => void act('DELETE', { version: visit.version })}
+            onClick={() =>
+              void cancelled
+                .save('DELETE', `/api/v1/visits/${visit.id}`, { version: visit.version })
+                .then((kept) => kept && onClose())
+            }
           >
             {t('rounds.moveVisit.takeOffPlan')}
           </button>

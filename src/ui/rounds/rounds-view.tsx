@@ -14,7 +14,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import type { roundsPage } from '@/server/rounds/rounds'
+import type { RoundsPageData } from '@/server/rounds/rounds'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { moveProblemWords } from '@/messages/schedule/planning'
@@ -23,11 +23,11 @@ import { MoveVisit } from './move-visit'
 import { toNextCell } from './to-next-cell'
 import type { Judged } from '@/domain/rounds/board-moves'
 import { cellId, cellOf, useBoard } from './use-board'
-
-type RoundsData = Awaited<ReturnType<typeof roundsPage>>
+import { useConfirm } from '@/ui/kit/confirm'
+import { boardWords } from '@/messages/rounds/board-words'
 
 /** Crews × days of a week, each stop with its times; a planned stop is dragged, moved by its form, or taken off. */
-export function RoundsView({ data }: { data: RoundsData }) {
+export function RoundsView({ data }: { data: RoundsPageData }) {
   const t = useTexts()
 
   const [chosen, setChosen] = useState<VisitLine | null>(null)
@@ -53,13 +53,20 @@ export function RoundsView({ data }: { data: RoundsData }) {
     setOver(null)
     setJudged(null)
   }
-  const drop = (event: DragEndEvent) => {
+  const confirm = useConfirm()
+  const drop = async (event: DragEndEvent) => {
     const found = event.over ? board.judge(String(event.active.id), cellOf(String(event.over.id))) : null
     letGo()
     if (!found || found.moves.length === 0) return
     const words = found.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ')
     // the office may know better, but not by a slip of the hand
-    if (words && !window.confirm(t('rounds.roundsView.confirmConflict', { words }))) return
+    if (words) {
+      const question = {
+        words: t('rounds.roundsView.confirmConflict', { words }),
+        goOn: t('rounds.roundsView.moveAnyway'),
+      }
+      if (!(await confirm(question))) return
+    }
     void board.place(found)
   }
   return (
@@ -92,7 +99,17 @@ export function RoundsView({ data }: { data: RoundsData }) {
       {data.crews.length === 0 ? <p className="sheet">{t('rounds.roundsView.crewsStandHereOne')}</p> : null}
       <ProblemNote problem={board.problem} />
       {data.crews.length > 0 ? (
-        <DndContext id="rounds" sensors={sensors} onDragOver={hang} onDragEnd={drop} onDragCancel={letGo}>
+        <DndContext
+          id="rounds"
+          sensors={sensors}
+          accessibility={{
+            announcements: boardWords({ visits: data.visits, crews: data.crews, cellOf }, t),
+            screenReaderInstructions: { draggable: t('rounds.board.how') },
+          }}
+          onDragOver={hang}
+          onDragEnd={(event) => void drop(event)}
+          onDragCancel={letGo}
+        >
           <div className="rounds" role="region" aria-label={t('rounds.roundsView.crewsDays')} tabIndex={0}>
             <div />
             {data.days.map((day) => (

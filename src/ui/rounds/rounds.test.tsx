@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { daySheet } from '@/server/rounds/rounds'
+import type { DaySheetData } from '@/server/rounds/rounds'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { DaySheetView } from './day-sheet'
@@ -30,7 +30,6 @@ describe('telling a customer', () => {
   })
 })
 
-type Sheet = Awaited<ReturnType<typeof daySheet>>
 const visit = {
   id: 'v1',
   state: 'planned',
@@ -47,7 +46,7 @@ const visit = {
   accessNotes: 'Side gate',
   note: 'Mind the dog',
 }
-const sheet = (over: object = {}): Sheet =>
+const sheet = (over: object = {}): DaySheetData =>
   ({
     crew: { id: 'c1', name: 'Otter' },
     day: '2027-03-20',
@@ -64,7 +63,7 @@ const sheet = (over: object = {}): Sheet =>
     live: { stops: [{ id: 'v1', state: 'to-come', startMin: 515, endMin: 635, lateMin: 35 }], backMin: 700 },
     mayTell: true,
     ...over,
-  }) as unknown as Sheet
+  }) as unknown as DaySheetData
 const show = (over: object = {}) =>
   render(
     <AsPerson>

@@ -2,7 +2,8 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 interface TellArrivalProps {
   readonly visitId: string
@@ -16,12 +17,11 @@ interface TellArrivalProps {
 export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps) {
   const t = useTexts()
 
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [told, setTold] = useState('')
   const tell = async (kind: 'on-the-way' | 'running-late') => {
-    const outcome = await send('POST', `/api/v1/visits/${visitId}/tell`, { kind, time })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok)
+    const answer = await ask(send('POST', `/api/v1/visits/${visitId}/tell`, { kind, time }))
+    if (answer)
       setTold(
         kind === 'on-the-way'
           ? t('rounds.tellArrival.toldWayThereAbout', { time })

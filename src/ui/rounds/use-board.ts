@@ -1,12 +1,12 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import type { PlanInput } from '@/core/schedule/plan/plan-input'
 import { assignmentsOf, bestPlace, takenBack, type BoardCell, type Judged } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import type { BoardInput } from '@/server/rounds/board'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 export const cellId = ({ crewId, day }: BoardCell): string => `${crewId} ${day}`
 export const cellOf = (id: string): BoardCell => ({
@@ -16,8 +16,7 @@ export const cellOf = (id: string): BoardCell => ({
 
 /** Moves on the rounds board: judged while dragging, made in one go, taken back in one go. */
 export function useBoard(board: BoardInput | null, visits: readonly VisitLine[]) {
-  const router = useRouter()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
   const input = useMemo<PlanInput | null>(
     () => (board ? { ...board, travel: Float64Array.from(board.travel) } : null),
@@ -25,10 +24,8 @@ export function useBoard(board: BoardInput | null, visits: readonly VisitLine[])
   )
   const plan = useMemo(() => assignmentsOf(visits), [visits])
   const move = async (moves: readonly VisitMove[], back: readonly VisitMove[] | null) => {
-    const outcome = await send('PUT', '/api/v1/visits/arrange', { moves })
-    setProblem(outcome.ok ? null : outcome.problem)
-    setUndo(outcome.ok ? back : null)
-    router.refresh()
+    const moved = await ask(send('PUT', '/api/v1/visits/arrange', { moves }))
+    setUndo(moved ? back : null)
   }
   return {
     problem,

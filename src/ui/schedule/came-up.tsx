@@ -1,14 +1,18 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
-import { addDays } from '@/core/numeric/calendar'
+import { z } from 'zod'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
 import type { PlanWish } from '@/domain/schedule/plan-run'
 import type { Crew } from '@/domain/people/people'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+import { OneOffInput } from '@/domain/equipment/equipment'
+import { calendarDay } from '@/domain/shared/fields'
+import { said } from '@/domain/shared/said'
 import { EMPTY_WISH } from './empty-wish'
 
 const KINDS = [
@@ -18,6 +22,14 @@ const KINDS = [
   { value: 'emergency', label: textId('schedule.cameUp.emergencyPond') },
 ] as const
 type Kind = (typeof KINDS)[number]['value']
+
+/** An emergency is a job of its own; the others are about days. */
+const CameUpBody = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('emergency'), oneOff: OneOffInput }),
+  z
+    .strictObject({ kind: z.enum(['rain', 'sick', 'truck']), from: calendarDay, to: calendarDay })
+    .refine(({ from, to }) => from <= to, { path: ['to'], error: said('kit.problems.endsBeforeBegins') }),
+])
 
 /** What was displaced is fitted into so many days after. */
 const ROOM_DAYS = 14
@@ -35,55 +47,66 @@ interface CameUpProps {
 export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
   const t = useTexts()
 
-  const [kind, setKind] = useState<Kind>('rain')
-  const [from, setFrom] = useState(addDays(today, 1))
-  const [to, setTo] = useState(addDays(today, 1))
-  const [crewId, setCrewId] = useState<string>(crews[0]?.id ?? '')
-  const [pondId, setPondId] = useState(ponds[0]?.id ?? '')
-  const [title, setTitle] = useState('')
-  const [minutes, setMinutes] = useState<number | null>(90)
-  const [fromTime, setFromTime] = useState('')
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  const {
+    values: { kind, from, crewId },
+    field,
+    control,
+    submit,
+    problem,
+    sending,
+  } = useSchemaForm({
+    schema: CameUpBody,
+    values: {
+      kind: 'rain' as Kind,
+      from: addDays(today, 1),
+      to: addDays(today, 1),
+      crewId: (crews[0]?.id ?? '') as string,
+      pondId: ponds[0]?.id ?? '',
+      oneOff: { title: '', minutes: 90 as number | null },
+      fromTime: '',
+    },
+    bodyOf: ({ kind, from, to, oneOff }) =>
+      kind === 'emergency'
+        ? { kind, oneOff: { ...oneOff, from: today, to: addDays(today, EMERGENCY_DAYS), urgent: true } }
+        : { kind, from, to },
+  })
   const crewName = crews.find((c) => c.id === crewId)?.name ?? ''
-  const ask = async () => {
-    setProblem(null)
-    const clock = fromTime === '' ? null : fromTime
-    const base = { from, to: addDays(to < from ? from : to, ROOM_DAYS), fromTime: clock }
-    const days = Array.from({ length: 60 }, (_, i) => addDays(from, i)).filter((day) => day <= to)
-    if (kind === 'rain') onAsk({ ...EMPTY_WISH, ...base, lostDays: days, reason: t('schedule.cameUp.rainStorm') })
-    if (kind === 'sick')
-      onAsk({
-        ...EMPTY_WISH,
-        ...base,
-        absent: [{ crewId, from, to: to < from ? from : to }],
-        reason: t('schedule.cameUp.away', { crewName }),
-      })
-    if (kind === 'truck')
-      onAsk({
-        ...EMPTY_WISH,
-        from,
-        to: to < from ? from : to,
-        fromTime: clock,
-        withoutKit: [crewId],
-        reason: t('schedule.cameUp.truckBroken', { crewName }),
-      })
-    if (kind !== 'emergency') return
-    const outcome = await send('POST', `/api/v1/ponds/${pondId}/one-offs`, {
-      title,
-      from: today,
-      to: addDays(today, EMERGENCY_DAYS),
-      minutes,
-      urgent: true,
-    })
-    if (!outcome.ok) return setProblem(outcome.problem)
-    onAsk({
-      ...EMPTY_WISH,
-      from: today,
-      to: addDays(today, EMERGENCY_DAYS + 2),
-      fromTime: clock,
-      reason: t('schedule.cameUp.emergency', { title }),
-    })
+  const ask = (wish: { from: string; to: string; fromTime: string; oneOff: { title: string } }) => {
+    const { from, to, oneOff } = wish
+    const fromTime = wish.fromTime === '' ? null : wish.fromTime
+    const roomTo = addDays(to, ROOM_DAYS)
+    switch (kind) {
+      case 'rain': {
+        const lostDays = Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i))
+        return onAsk({ ...EMPTY_WISH, from, to: roomTo, fromTime, lostDays, reason: t('schedule.cameUp.rainStorm') })
+      }
+      case 'sick':
+        return onAsk({
+          ...EMPTY_WISH,
+          from,
+          to: roomTo,
+          fromTime,
+          absent: [{ crewId, from, to }],
+          reason: t('schedule.cameUp.away', { crewName }),
+        })
+      case 'truck':
+        return onAsk({
+          ...EMPTY_WISH,
+          from,
+          to,
+          fromTime,
+          withoutKit: [crewId],
+          reason: t('schedule.cameUp.truckBroken', { crewName }),
+        })
+      case 'emergency':
+        return onAsk({
+          ...EMPTY_WISH,
+          from: today,
+          to: addDays(today, EMERGENCY_DAYS + 2),
+          fromTime,
+          reason: t('schedule.cameUp.emergency', { title: oneOff.title }),
+        })
+    }
   }
   return (
     <details className="sheet">
@@ -93,77 +116,59 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
       </summary>
       <form
         className="mt-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          void ask()
-        }}
+        noValidate
+        onSubmit={submit(
+          (_, wish) =>
+            wish.kind === 'emergency'
+              ? send('POST', `/api/v1/ponds/${wish.pondId}/one-offs`, {
+                  ...wish.oneOff,
+                  from: today,
+                  to: addDays(today, EMERGENCY_DAYS),
+                  urgent: true,
+                })
+              : Promise.resolve({ ok: true as const, value: null }),
+          (_, wish) => ask(wish),
+        )}
       >
         <div className="field-grid">
           <ChoiceField
             label={t('schedule.cameUp.what')}
-            value={kind}
-            onChange={(e) => setKind(e.target.value as Kind)}
             options={KINDS.map((k) => ({ ...k, label: t(k.label) }))}
+            {...field('kind')}
           />
           {kind === 'sick' || kind === 'truck' ? (
             <ChoiceField
               label={t('schedule.cameUp.whichCrew')}
-              value={crewId}
-              onChange={(e) => setCrewId(e.target.value)}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
+              {...field('crewId')}
             />
           ) : null}
           {kind === 'emergency' ? (
             <>
               <ChoiceField
                 label={t('schedule.cameUp.where')}
-                value={pondId}
-                onChange={(e) => setPondId(e.target.value)}
                 options={ponds.map((p) => ({ value: p.id, label: p.name }))}
+                {...field('pondId')}
               />
-              <TextField
-                label={t('schedule.cameUp.whatDoneThere')}
-                value={title}
-                onChange={(e) => setTitle(e.target.value)}
-                error={errorOf('title')}
-              />
+              <TextField label={t('schedule.cameUp.whatDoneThere')} {...field('oneOff.title')} />
               <QuantityField
                 label={t('schedule.cameUp.minutesHandwork')}
                 kind="number"
-                value={minutes}
-                onChange={setMinutes}
-                error={errorOf('minutes')}
+                {...control('oneOff.minutes')}
               />
             </>
           ) : (
             <>
-              <TextField
-                label={t('schedule.cameUp.firstDay')}
-                type="date"
-                min={today}
-                value={from}
-                onChange={(e) => setFrom(e.target.value)}
-              />
-              <TextField
-                label={t('schedule.cameUp.lastDay')}
-                type="date"
-                min={from}
-                value={to}
-                onChange={(e) => setTo(e.target.value)}
-              />
+              <TextField label={t('schedule.cameUp.firstDay')} type="date" min={today} {...field('from')} />
+              <TextField label={t('schedule.cameUp.lastDay')} type="date" min={from} {...field('to')} />
             </>
           )}
           {kind === 'emergency' || from === today ? (
-            <TextField
-              label={t('schedule.cameUp.crewsFreeFromEmpty')}
-              type="time"
-              value={fromTime}
-              onChange={(e) => setFromTime(e.target.value)}
-            />
+            <TextField label={t('schedule.cameUp.crewsFreeFromEmpty')} type="time" {...field('fromTime')} />
           ) : null}
         </div>
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-1" disabled={busy || crews.length === 0}>
+        <button className="btn btn-primary mt-1" disabled={busy || sending || crews.length === 0}>
           {t('schedule.cameUp.rePlan')}
         </button>
         {kind === 'emergency' ? (

@@ -1,12 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
-import { PERIOD_EFFECTS, type FirmPeriod, type FirmPeriodInput, type PeriodEffect } from '@/domain/firm/firm-period'
+import { FirmPeriodInput, PERIOD_EFFECTS, type FirmPeriod } from '@/domain/firm/firm-period'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
+import { send } from '@/ui/send'
 import { useSave } from '@/ui/use-save'
+import { useSchemaForm } from '@/ui/use-schema-form'
 
 const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
 
@@ -14,12 +15,8 @@ const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
 export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
   const t = useTexts()
 
-  const [draft, setDraft] = useState(EMPTY)
-  const { problem, saved, errorOf, touched, save } = useSave()
-  const put = (part: Partial<FirmPeriodInput>) => {
-    touched()
-    setDraft({ ...draft, ...part })
-  }
+  const { problem, save } = useSave()
+  const added = useSchemaForm({ schema: FirmPeriodInput, values: EMPTY })
   return (
     <details className="sheet">
       <summary>
@@ -51,46 +48,30 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
       </ul>
       <form
         className="field-grid mt-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          void save('POST', '/api/v1/firm-periods', draft).then((kept) => kept && setDraft(EMPTY))
-        }}
+        noValidate
+        onSubmit={added.submit(
+          (body) => send('POST', '/api/v1/firm-periods', body),
+          () => added.form.reset(EMPTY),
+        )}
       >
-        <TextField
-          label={t('schedule.firmPeriods.name')}
-          value={draft.name}
-          onChange={(e) => put({ name: e.target.value })}
-          error={errorOf('name')}
-        />
-        <TextField
-          label={t('schedule.firmPeriods.begins')}
-          type="date"
-          value={draft.from}
-          onChange={(e) => put({ from: e.target.value })}
-          error={errorOf('from')}
-        />
-        <TextField
-          label={t('schedule.firmPeriods.ends')}
-          type="date"
-          value={draft.to}
-          onChange={(e) => put({ to: e.target.value })}
-          error={errorOf('to')}
-        />
+        <TextField label={t('schedule.firmPeriods.name')} {...added.field('name')} />
+        <TextField label={t('schedule.firmPeriods.begins')} type="date" {...added.field('from')} />
+        <TextField label={t('schedule.firmPeriods.ends')} type="date" {...added.field('to')} />
         <ChoiceField
           label={t('schedule.firmPeriods.theseDays')}
-          value={draft.effect}
-          onChange={(e) => put({ effect: e.target.value as PeriodEffect })}
           options={PERIOD_EFFECTS.map((value) => ({ value, label: t(`firm.periodEffectNames.${value}`) }))}
-          error={errorOf('effect')}
+          {...added.field('effect')}
         />
         <div className="align-self-end">
-          <button className="btn btn-sm btn-primary">{t('schedule.firmPeriods.addDays')}</button>{' '}
+          <button className="btn btn-sm btn-primary" disabled={added.sending}>
+            {t('schedule.firmPeriods.addDays')}
+          </button>{' '}
           <span role="status" className="small">
-            {saved ? t('schedule.firmPeriods.keptNextPlanReckons') : ''}
+            {added.saved ? t('schedule.firmPeriods.keptNextPlanReckons') : ''}
           </span>
         </div>
       </form>
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={added.problem ?? problem} />
     </details>
   )
 }

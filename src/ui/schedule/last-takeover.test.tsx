@@ -6,7 +6,6 @@ import { AsPerson } from '../../../tests/fixtures/person'
 import { LastTakeover } from './last-takeover'
 
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 const sent = jest.mocked(send)
 
 const TAKEOVER = {

@@ -1,25 +1,22 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import { duration } from '@/domain/shared/dates'
-import type { durationsPage } from '@/server/visits/durations'
+import type { DurationsData } from '@/server/visits/durations'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { jobName } from '@/messages/visits/visit-words'
+import { useSave } from '@/ui/use-save'
 
 const MAX_PONDS = 6
 
 /** What logged visits have taught about how long things take, shown and resettable. */
-export function LearntDurations({ corrections }: { corrections: Awaited<ReturnType<typeof durationsPage>> }) {
+export function LearntDurations({ corrections }: { corrections: DurationsData }) {
   const t = useTexts()
 
-  const router = useRouter()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   if (corrections.length === 0) return null
   const forget = async (job: string) => {
-    const outcome = await send('POST', '/api/v1/durations/forget', { job })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) router.refresh()
+    await ask(send('POST', '/api/v1/durations/forget', { job }))
   }
   return (
     <details className="sheet">
@@ -31,7 +28,7 @@ export function LearntDurations({ corrections }: { corrections: Awaited<ReturnTy
         {corrections.map((l) => (
           <li key={l.job}>
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
-              <strong>{l.name}</strong>
+              <strong>{jobName(l.job, t)}</strong>
               <span>
                 {t('schedule.learntDurations.reckonedTakesAbout', {
                   usualMin: duration(l.usualMin),
@@ -45,7 +42,7 @@ export function LearntDurations({ corrections }: { corrections: Awaited<ReturnTy
                 type="button"
                 className="btn btn-sm btn-outline-secondary ms-auto"
                 onClick={() => void forget(l.job)}
-                aria-label={t('schedule.learntDurations.forgetWhatLearntAbout', { name: l.name })}
+                aria-label={t('schedule.learntDurations.forgetWhatLearntAbout', { name: jobName(l.job, t) })}
               >
                 {t('schedule.learntDurations.forgetLearnAnew')}
               </button>

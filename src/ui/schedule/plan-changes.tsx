@@ -3,8 +3,9 @@ import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
-import { jobName, tellWords, whyMovedWords } from '@/messages/schedule/planning'
+import { tellWords, whyMovedWords } from '@/messages/schedule/planning'
 import { mondayOf } from '@/core/numeric/calendar'
+import { jobName, jobsTogether } from '@/messages/visits/visit-words'
 
 interface PlanChangesProps {
   readonly changes: readonly PlanChange[]
@@ -154,7 +155,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                           type="checkbox"
                           className="form-check-input"
                           aria-label={t('schedule.planChanges.at', {
-                            job: jobName(c.job),
+                            job: jobName(c.job, t),
                             siteName: siteWords(c, t),
                             day: shortDate(c.day),
                           })}
@@ -167,8 +168,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                       </td>
                       <td>{crewName(c.crewId)}</td>
                       <td>
-                        {[c.job, ...c.also].map(jobName).join(' with ')}, {siteWords(c, t)}{' '}
-                        <span className="soft">{c.town}</span>
+                        {jobsTogether([c.job, ...c.also], t)}, {siteWords(c, t)} <span className="soft">{c.town}</span>
                         {c.tasks.length > 0 ? (
                           <div className="small">
                             {t('schedule.planChanges.takingAlong', {

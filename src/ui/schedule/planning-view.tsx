@@ -6,13 +6,13 @@ import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { AcceptOutcome, LeftChange, PlanResult, PlanRun, PlanWish, WaitingNeed } from '@/domain/schedule/plan-run'
-import type { durationsPage } from '@/server/visits/durations'
-import type { planningBoard } from '@/server/schedule/runs'
+import type { DurationsData } from '@/server/visits/durations'
+import type { PlanningBoardData } from '@/server/schedule/runs'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { blockedWords, jobName, relaxationWords } from '@/messages/schedule/planning'
+import { blockedWords, relaxationWords } from '@/messages/schedule/planning'
 import { missedAdvice } from '@/messages/season/windows'
 import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
@@ -25,9 +25,7 @@ import { PlanChanges } from './plan-changes'
 import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
 import { saidWords } from '@/messages/said'
-
-type Board = Awaited<ReturnType<typeof planningBoard>>
-type Corrections = Awaited<ReturnType<typeof durationsPage>>
+import { jobName } from '@/messages/visits/visit-words'
 
 /** A whole round of the seasons. */
 const USUAL_DAYS = 360
@@ -36,7 +34,7 @@ const USUAL_DAYS = 360
  * The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in
  * part.
  */
-export function PlanningView({ data, corrections }: { data: Board; corrections: Corrections }) {
+export function PlanningView({ data, corrections }: { data: PlanningBoardData; corrections: DurationsData }) {
   const t = useTexts()
 
   const { today, crews } = data
@@ -175,7 +173,7 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
         return (
           <details key={job}>
             <summary>
-              <strong>{jobName(job)}</strong>{' '}
+              <strong>{jobName(job, t)}</strong>{' '}
               <span className="soft">
                 {t('schedule.planningView.from2', {
                   count: list.length,
@@ -210,7 +208,7 @@ function LeftOut({ left }: { left: readonly LeftChange[] }) {
       <ul className="plain-list mb-0">
         {left.map((l) => (
           <li key={l.key}>
-            {jobName(l.job)}, {l.siteName}: {saidWords(l.why, t)}.
+            {jobName(l.job, t)}, {l.siteName}: {saidWords(l.why, t)}.
           </li>
         ))}
       </ul>
@@ -312,7 +310,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <ul className="plain-list among-words">
             {unplaced.map((u, i) => (
               <li key={i}>
-                <strong>{jobName(u.job)}</strong>,{' '}
+                <strong>{jobName(u.job, t)}</strong>,{' '}
                 <Link href={`/ponds/${u.pondId}`}>
                   {u.siteName}: {u.pondName}
                 </Link>{' '}
@@ -342,7 +340,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
             {missed.map((m, i) => (
               <li key={i}>
                 {t('schedule.planningView.windowEnded', {
-                  job: jobName(m.job),
+                  job: jobName(m.job, t),
                   siteName: m.siteName,
                   pondName: m.pondName,
                   latest: shortDate(m.latest),
@@ -362,7 +360,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <ul className="plain-list among-words">
             {result.noWindow.map((n, i) => (
               <li key={i}>
-                {jobName(n.job)}, {n.siteName}: {n.pondName}
+                {jobName(n.job, t)}, {n.siteName}: {n.pondName}
               </li>
             ))}
           </ul>

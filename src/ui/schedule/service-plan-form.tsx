@@ -1,16 +1,19 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
+import { z } from 'zod'
 import { VISIT_PLANNING } from '@/core/visits/types'
-import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/schedule/service-plan'
+import { SERVICE_JOBS, SERVICE_TEMPLATES, ServicePlan, type ServiceLine } from '@/domain/schedule/service-plan'
 import type { KeptServicePlan } from '@/server/schedule/planning-repository'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { useSave } from '@/ui/use-save'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+import { jobName } from '@/messages/visits/visit-words'
 
-const JOBS = SERVICE_JOBS.map((job) => ({ value: job.key, label: job.name }))
+const PlanBody = z.strictObject({ lines: ServicePlan })
 const comesRound = (job: string): boolean => VISIT_PLANNING[job]!.timing === 'interval'
 const lineOf = (job: string): ServiceLine => ({
   job,
@@ -34,27 +37,24 @@ export function ServicePlanForm({
 }) {
   const t = useTexts()
 
-  const [lines, setLines] = useState<readonly ServiceLine[]>(kept.lines)
   const [seenVersion, setSeenVersion] = useState(kept.version)
-  const { problem, saved, errorOf: errorAt, touched, save } = useSave('lines')
-  const errorOf = (i: number, part: string) => errorAt(`${i}.${part}`)
-  const put = (next: readonly ServiceLine[]) => {
-    touched()
-    setLines(next)
-  }
+  const { values, submit, problem, saved, sending, ...form } = useSchemaForm({
+    schema: PlanBody,
+    values: { lines: kept.lines as readonly ServiceLine[] },
+  })
+  const { lines } = values
+  const errorOf = (i: number, part: string) => form.errorOf(`lines.${i}.${part}`)
+  const put = (next: readonly ServiceLine[]) => form.put({ lines: next })
   const change = (at: number, part: Partial<ServiceLine>) =>
     put(lines.map((line, i) => (i === at ? { ...line, ...part } : line)))
-  const keep = async () => {
-    if (await save('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines }))
-      setSeenVersion(seenVersion + 1)
-  }
   return (
     <form
       className="sheet"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void keep()
-      }}
+      noValidate
+      onSubmit={submit(
+        (body) => send('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, ...body }),
+        () => setSeenVersion(seenVersion + 1),
+      )}
     >
       {lines.length === 0 ? <p className="soft">{t('schedule.servicePlanForm.nothingAgreedYetBegin')}</p> : null}
       {lines.map((line, i) => (
@@ -63,7 +63,7 @@ export function ServicePlanForm({
             label={t('schedule.servicePlanForm.visit', { i: i + 1 })}
             value={line.job}
             onChange={(e) => change(i, { ...lineOf(e.target.value), priceMinor: line.priceMinor })}
-            options={JOBS}
+            options={SERVICE_JOBS.map(({ key }) => ({ value: key, label: jobName(key, t) }))}
             error={errorOf(i, 'job')}
           />
           {comesRound(line.job) ? (
@@ -149,7 +149,9 @@ export function ServicePlanForm({
       <p role="status" className="mb-2 mt-2">
         {saved ? t('schedule.servicePlanForm.savedNextPlanReckons') : ''}
       </p>
-      <button className="btn btn-primary">{t('schedule.servicePlanForm.saveServicePlan')}</button>
+      <button className="btn btn-primary" disabled={sending}>
+        {t('schedule.servicePlanForm.saveServicePlan')}
+      </button>
     </form>
   )
 }

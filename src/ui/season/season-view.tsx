@@ -7,7 +7,7 @@ import { flushSync } from 'react-dom'
 import { WINDOW_JOBS } from '@/core/season/house-rules'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { fieldHref } from '@/domain/field/field-href'
-import type { seasonPage } from '@/server/season/season-view'
+import type { SeasonPageData } from '@/server/season/season-view'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -42,8 +42,6 @@ import {
 } from './time-axis'
 import { SETTLE_EVENT, useVisitDrag, verdictOf, type VisitDrag } from './use-visit-drag'
 
-type SeasonData = Awaited<ReturnType<typeof seasonPage>>
-
 const wordsOf = (drag: VisitDrag, t: Texts): string => {
   const verdict = verdictOf(drag)
   if (!verdict || !('verdicts' in drag)) return ''
@@ -56,7 +54,7 @@ const wordsOf = (drag: VisitDrag, t: Texts): string => {
  * All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it
  * gets tight.
  */
-export function SeasonView({ data }: { data: SeasonData }) {
+export function SeasonView({ data }: { data: SeasonPageData }) {
   const t = useTexts()
 
   const router = useRouter()
@@ -345,7 +343,7 @@ function Shift({ axis, zoom, onShift }: { axis: TimeAxis; zoom: Zoom; onShift: (
   )
 }
 
-function Head({ axis, zoom, crunch }: { axis: TimeAxis; zoom: Zoom; crunch: SeasonData['crunch'] }) {
+function Head({ axis, zoom, crunch }: { axis: TimeAxis; zoom: Zoom; crunch: SeasonPageData['crunch'] }) {
   return (
     <>
       <CrunchStrip weeks={crunch} axis={axis} />

@@ -7,6 +7,7 @@ import { takenBack } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
 import type { DayVerdicts } from '@/server/rounds/day-verdicts'
 import { fetchJson, send, type SendProblem } from '@/ui/send'
+import { useConfirm } from '@/ui/kit/confirm'
 
 /**
  * idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle
@@ -28,6 +29,7 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   const t = useTexts()
 
   const router = useRouter()
+  const confirm = useConfirm()
   const [drag, setDrag] = useState<VisitDrag>({ state: 'idle' })
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
@@ -70,9 +72,14 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     if (drag.state !== 'hanging' || !verdict || drag.day === drag.verdicts.visit.day) return cancel()
     const words = wordsOf(drag)
     // the office may know better, but not by a slip of the hand
-    if (verdict.problems.length > 0 && !window.confirm(t('season.useVisitDrag.confirmConflict', { words })))
-      return cancel()
     setDrag({ ...drag, state: 'settling' })
+    if (verdict.problems.length > 0) {
+      const question = {
+        words: t('season.useVisitDrag.confirmConflict', { words }),
+        goOn: t('season.useVisitDrag.moveAnyway'),
+      }
+      if (!(await confirm(question))) return cancel()
+    }
     const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
     setProblem(outcome.ok ? null : outcome.problem)
     // only the dragged visit is put back; what made room for it stays

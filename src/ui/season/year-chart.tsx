@@ -11,6 +11,7 @@ import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import { waterColour } from '@/ui/drawing/water-colour'
+import { PALETTE } from '@/core/drawing/palette'
 
 const MONTHS = [
   textId('season.yearChart.jan'),
@@ -26,9 +27,6 @@ const MONTHS = [
   textId('season.yearChart.nov'),
   textId('season.yearChart.dec'),
 ]
-/** What hides the band below its lower edge: the sheet's own colour. */
-const GROUND = { dark: '#24221e', sun: '#fff', light: '#fbf8f1' } as const
-
 const BASE_YEAR = 2001
 const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
 
@@ -103,7 +101,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
           silent: true,
           lineStyle: { width: 1, type: 'dotted', color: ink.water },
           areaStyle: {
-            color: GROUND[preferences.theme],
+            color: PALETTE[preferences.theme].sheet,
             opacity: 1,
             origin: 'start',
           },

@@ -7,6 +7,7 @@ import { THEMES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
 import { type Role } from '@/domain/people/roles'
 import { send } from '@/ui/send'
 import { usePerson } from '@/ui/person-context'
+import { useConfirm } from '@/ui/kit/confirm'
 
 const VIEWS: readonly { href: string; label: TextId; roles?: readonly Role[] }[] = [
   { href: '/', label: textId('shell.topBar.today') },
@@ -55,11 +56,17 @@ export function TopBar() {
     setBusy(false)
     router.refresh()
   }
+  const confirm = useConfirm()
   const signOut = async (everywhere: boolean) => {
     // the device's store is loaded for this alone
     const { forgetDevice, unsent } = await import('@/ui/field/device/field-device')
     const left = await unsent().catch(() => 0)
-    if (left > 0 && !window.confirm(t('shell.topBar.confirmSignOut', { left }))) return
+    const question = {
+      words: t('shell.topBar.confirmSignOut', { left }),
+      goOn: t('shell.topBar.signOutAnyway'),
+      danger: true,
+    }
+    if (left > 0 && !(await confirm(question))) return
     await send('POST', '/api/v1/sign-out', { everywhere })
     // nothing of the firm stays on a device that is signed out
     await forgetDevice().catch(() => undefined)

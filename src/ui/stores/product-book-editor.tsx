@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { PRODUCT_PURPOSES, PRODUCT_UNITS, RATE_BASES, type Product } from '@/core/water/products'
+import { PRODUCT_PURPOSES, PRODUCT_UNITS, RATE_BASES, type Product } from '@/core/water/dosing/products'
 import { productKeyOf, type ProductBook, type ProductCsvOutcome } from '@/domain/stores/product-book'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'

@@ -1,15 +1,15 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
-import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
+import { EQUIPMENT_KINDS, equipmentKind } from '@/core/visits/equipment-care'
 import type { ProductBook } from '@/domain/stores/product-book'
-import { SPECIES_BY_NAME } from '@/domain/plants/plants'
-import { PIECES, STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores/stores'
+import { PIECES, STOCK_KINDS, StockItemInput, type StockItem } from '@/domain/stores/stores'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { useSave } from '@/ui/use-save'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
+import { speciesByName } from '@/messages/plants/species-name'
 
 const EMPTY: StockItemInput = {
   name: '',
@@ -22,44 +22,63 @@ const EMPTY: StockItemInput = {
   place: '',
 }
 
+const inputOf = ({
+  name,
+  kind,
+  unit,
+  least,
+  productKey,
+  equipmentKind,
+  speciesKey,
+  place,
+}: StockItem): StockItemInput => ({
+  name,
+  kind,
+  unit,
+  least,
+  productKey,
+  equipmentKind,
+  speciesKey,
+  place,
+})
+
 /** A shelf of the stores: a new one, or one that is changed. */
 export function StockItemForm({ products, item }: { products: ProductBook; item?: StockItem }) {
   const t = useTexts()
 
-  const { problem, errorOf, save, saved } = useSave(item ? 'item' : '')
-  const [input, setInput] = useState<StockItemInput>(
-    item
-      ? {
-          name: item.name,
-          kind: item.kind,
-          unit: item.unit,
-          least: item.least,
-          productKey: item.productKey,
-          equipmentKind: item.equipmentKind,
-          speciesKey: item.speciesKey,
-          place: item.place,
-        }
-      : EMPTY,
-  )
-  const put = (part: Partial<StockItemInput>) => setInput({ ...input, ...part })
-  const keep = async () => {
-    const kept = item
-      ? await save('PUT', `/api/v1/stock/${item.id}`, { version: item.version, item: input })
-      : await save('POST', '/api/v1/stock', input)
-    if (kept && !item) setInput(EMPTY)
-  }
+  const {
+    form,
+    field,
+    values: input,
+    put,
+    submit,
+    errorOf,
+    problem,
+    saved,
+    sending,
+    ready,
+  } = useSchemaForm({
+    schema: StockItemInput,
+    values: item ? inputOf(item) : EMPTY,
+    part: item ? 'item' : '',
+  })
   return (
     <form
       className={item ? 'mt-2' : 'sheet'}
       aria-label={item ? t('stores.stockItemForm.change', { name: item.name }) : t('stores.stockItemForm.newItem')}
-      onSubmit={(e) => {
-        e.preventDefault()
-        void keep()
-      }}
+      noValidate
+      onSubmit={submit(
+        (body) =>
+          item
+            ? send('PUT', `/api/v1/stock/${item.id}`, { version: item.version, item: body })
+            : send('POST', '/api/v1/stock', body),
+        () => (item ? undefined : form.reset(EMPTY)),
+      )}
     >
       {item ? null : <h2>{t('stores.stockItemForm.addShelf')}</h2>}
       <ChoiceField
         label={t('stores.stockItemForm.kind')}
+        disabled={!ready}
         value={input.kind}
         onChange={(e) =>
           put({
@@ -75,6 +94,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
       {input.kind === 'product' ? (
         <ChoiceField
           label={t('stores.stockItemForm.productBook')}
+          disabled={!ready}
           value={input.productKey ?? ''}
           onChange={(e) => {
             const product = products.find((p) => p.key === e.target.value)
@@ -98,10 +118,10 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
         <ChoiceField
           label={t('stores.stockItemForm.part')}
           value={input.equipmentKind ?? ''}
-          onChange={(e) => put({ equipmentKind: e.target.value || null, unit: PIECES })}
+          onChange={(e) => put({ equipmentKind: equipmentKind(e.target.value)?.key ?? null, unit: PIECES })}
           options={[
             { value: '', label: t('stores.stockItemForm.nothingParticular') },
-            ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name })),
+            ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: t(`equipment.kindNames.${k.key}`) })),
           ]}
         />
       ) : null}
@@ -113,27 +133,17 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
             put({
               speciesKey: e.target.value || null,
               unit: PIECES,
-              name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '',
+              name: input.name || speciesByName(t).find((s) => s.key === e.target.value)?.common || '',
             })
           }
           options={[
             { value: '', label: t('stores.stockItemForm.nothingParticular') },
-            ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common })),
+            ...speciesByName(t).map((s) => ({ value: s.key, label: s.common })),
           ]}
         />
       ) : null}
-      <TextField
-        label={t('stores.stockItemForm.name')}
-        value={input.name}
-        onChange={(e) => put({ name: e.target.value })}
-        error={errorOf('name')}
-      />
-      <TextField
-        label={t('stores.stockItemForm.unit')}
-        value={input.unit}
-        onChange={(e) => put({ unit: e.target.value })}
-        error={errorOf('unit')}
-      />
+      <TextField label={t('stores.stockItemForm.name')} {...field('name')} />
+      <TextField label={t('stores.stockItemForm.unit')} {...field('unit')} />
       <QuantityField
         label={t('stores.stockItemForm.keepLeast')}
         kind="number"
@@ -141,14 +151,9 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
         onChange={(v) => put({ least: v ?? 0 })}
         error={errorOf('least')}
       />
-      <TextField
-        label={t('stores.stockItemForm.whereKept')}
-        value={input.place}
-        onChange={(e) => put({ place: e.target.value })}
-        error={errorOf('place')}
-      />
+      <TextField label={t('stores.stockItemForm.whereKept')} {...field('place')} />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary mt-2">
+      <button className="btn btn-sm btn-primary mt-2" disabled={sending}>
         {item ? t('stores.stockItemForm.saveItem') : t('stores.stockItemForm.addItem')}
       </button>{' '}
       <span role="status" className="soft">

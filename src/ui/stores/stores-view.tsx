@@ -4,13 +4,11 @@ import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
 import { amountWords } from '@/messages/water/amount-words'
 import { PIECES, STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
-import type { storesPage } from '@/server/stores/stores'
+import type { StoresPageData } from '@/server/stores/stores'
 import { usePerson } from '@/ui/person-context'
 import { ProductBookEditor } from './product-book-editor'
 import { MoveForm } from './move-form'
 import { StockItemForm } from './stock-item-form'
-
-type Stores = Awaited<ReturnType<typeof storesPage>>
 
 function figure(value: number, unit: string, t: Texts): string {
   if (unit === 'g' || unit === 'mL') return amountWords(Math.abs(value), unit)
@@ -20,7 +18,7 @@ function figure(value: number, unit: string, t: Texts): string {
 const signed = (value: number, unit: string, t: Texts): string => `${value < 0 ? '−' : ''}${figure(value, unit, t)}`
 
 /** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */
-export function StoresView({ data }: { data: Stores }) {
+export function StoresView({ data }: { data: StoresPageData }) {
   const t = useTexts()
 
   const { timeZone } = usePerson()

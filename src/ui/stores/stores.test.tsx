@@ -1,21 +1,19 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import { withNeed, type StockItem } from '@/domain/stores/stores'
-import type { storesPage } from '@/server/stores/stores'
+import type { StoresPageData } from '@/server/stores/stores'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send, sendFile } from '../send'
 import { StoresView } from './stores-view'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('../send', () => ({ send: jest.fn(), sendFile: jest.fn() }))
 const sent = jest.mocked(send)
 const sentFile = jest.mocked(sendFile)
 
 /** Two products are a book; every one more costs each test its time. */
-const BOOK = DEFAULT_PRODUCT_BOOK.slice(0, 2)
+const BOOK = USUAL_PRODUCTS_IN_WORDS.slice(0, 2)
 
-type Data = Awaited<ReturnType<typeof storesPage>>
 const item = (over: Partial<StockItem>, needed = 0) =>
   withNeed(
     {
@@ -34,7 +32,7 @@ const item = (over: Partial<StockItem>, needed = 0) =>
     },
     needed,
   )
-const stores = (over: Partial<Data> = {}): Data => ({
+const stores = (over: Partial<StoresPageData> = {}): StoresPageData => ({
   today: '2027-03-20',
   until: '2027-05-01',
   visits: 4,
@@ -50,7 +48,7 @@ const stores = (over: Partial<Data> = {}): Data => ({
   mayMove: true,
   ...over,
 })
-const show = (over: Partial<Data> = {}) =>
+const show = (over: Partial<StoresPageData> = {}) =>
   render(
     <AsPerson>
       <StoresView data={stores(over)} />
@@ -118,7 +116,7 @@ describe('the product book', () => {
   const CSV = new File(['key,name'], 'book.csv', { type: 'text/csv' })
   const book = () => within(screen.getByRole('region', { name: 'Product book' }))
   const renamed = BOOK.map((p, i) => (i === 0 ? { ...p, name: 'Renamed in the file' } : p))
-  const view = (over: Partial<Data> = {}) => (
+  const view = (over: Partial<StoresPageData> = {}) => (
     <AsPerson>
       <StoresView data={stores(over)} />
     </AsPerson>

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useFieldArray, useFormContext } from 'react-hook-form'
 import { MAX_ZONES } from '@/core/survey/basin'
-import { FISH_SPECIES } from '@/core/fish/species'
+import { FISH_SPECIES_KEYS } from '@/core/fish/species'
 import { POND_USES } from '@/core/filter/house-rules'
 import { TREE_COVER, WATER_SOURCES } from '@/domain/ponds/pond'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -209,7 +209,7 @@ function FishFields() {
           <ChoiceField
             label={t('survey.surveyFields.fishSpecies', { i: i + 1 })}
             hideLabel
-            options={Object.entries(FISH_SPECIES).map(([value, s]) => ({ value, label: s.name }))}
+            options={FISH_SPECIES_KEYS.map((value) => ({ value, label: t(`ponds.fishNames.${value}`) }))}
             {...register(`fish.${i}.species`)}
           />
           <Quantity

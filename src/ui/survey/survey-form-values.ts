@@ -49,7 +49,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
     { stationM: null, leftM: null, rightM: null },
     { stationM: null, leftM: 0, rightM: 0 },
   ],
-  zones: [{ name: 'Shelf', floorDepthM: null, surfaceShare: 1, insetM: null, sideSlope: 0.25 }],
+  zones: [{ name: '', floorDepthM: null, surfaceShare: 1, insetM: null, sideSlope: 0.25 }],
   rockShare: 0.1,
   meteredFillM3: null,
   timedFill: { containerM3: null, seconds: null, minutes: null },
@@ -64,6 +64,12 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   freeboardM: 0.08,
   notes: '',
 }
+
+/** A survey to begin with, its one zone named in the reader's language. */
+export const firstSurvey = (zoneName: string): SurveyFormValues => ({
+  ...EMPTY_SURVEY,
+  zones: EMPTY_SURVEY.zones.map((zone) => ({ ...zone, name: zoneName })),
+})
 
 export function toFormValues(pond: PondInput): SurveyFormValues {
   const { outline, volumeTests, beside, ...rest } = pond

@@ -7,16 +7,14 @@ import { clockAfter } from '@/domain/schedule/clash'
 import { readingQuantity } from '@/domain/water/reading-names'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
-import type { todayPage } from '@/server/today/today'
+import type { TodayPageData } from '@/server/today/today'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { RiskLines } from '@/ui/forecasts/risk-lines'
 import { usePerson, useShow } from '@/ui/person-context'
 
-type TodayData = Awaited<ReturnType<typeof todayPage>>
-
-export function TodayView({ data }: { data: TodayData }) {
+export function TodayView({ data }: { data: TodayPageData }) {
   const t = useTexts()
 
   const { role } = usePerson()
@@ -131,7 +129,7 @@ export function TodayView({ data }: { data: TodayData }) {
   )
 }
 
-function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
+function WaterStrip({ data: { water, weather } }: { data: TodayPageData }) {
   const t = useTexts()
 
   const show = useShow()
@@ -206,7 +204,7 @@ function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[];
   )
 }
 
-function Concerns({ data }: { data: TodayData }) {
+function Concerns({ data }: { data: TodayPageData }) {
   const t = useTexts()
 
   const show = useShow()
@@ -231,7 +229,7 @@ function Concerns({ data }: { data: TodayData }) {
 }
 
 /** What customers ask for, the urgent first. */
-function Requests({ data: { requests } }: { data: TodayData }) {
+function Requests({ data: { requests } }: { data: TodayPageData }) {
   const t = useTexts()
 
   if (requests.count === 0) return null
@@ -254,7 +252,7 @@ function Requests({ data: { requests } }: { data: TodayData }) {
 }
 
 /** Visits of past days of which nobody has said how they ended. */
-function Unlogged({ data: { unlogged } }: { data: TodayData }) {
+function Unlogged({ data: { unlogged } }: { data: TodayPageData }) {
   const t = useTexts()
 
   if (unlogged.count === 0) return null
@@ -278,7 +276,7 @@ function Unlogged({ data: { unlogged } }: { data: TodayData }) {
 }
 
 /** What customers answered to proposals. */
-function Answers({ data: { answers } }: { data: TodayData }) {
+function Answers({ data: { answers } }: { data: TodayPageData }) {
   const t = useTexts()
 
   if (answers.length === 0) return null

@@ -1,10 +1,9 @@
 import { render, screen, within } from '@testing-library/react'
-import type { todayPage } from '@/server/today/today'
+import type { TodayPageData } from '@/server/today/today'
 import type { Role } from '@/domain/people/roles'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { TodayView } from './today-view'
 
-type Data = Awaited<ReturnType<typeof todayPage>>
 const visit = (id: string, over: object = {}) => ({
   id,
   state: 'planned',
@@ -18,7 +17,7 @@ const visit = (id: string, over: object = {}) => ({
   town: 'Ferrygate',
   ...over,
 })
-const today = (over: object = {}): Data =>
+const today = (over: object = {}): TodayPageData =>
   ({
     today: '2027-03-20',
     todays: [
@@ -80,7 +79,7 @@ const today = (over: object = {}): Data =>
     water: { coldest: 3.1, middle: 6.2, warmest: 9 },
     weather: { reachable: true, fetchedAt: '2027-03-20T05:00:00Z', now: [] },
     ...over,
-  }) as unknown as Data
+  }) as unknown as TodayPageData
 const show = (over: object = {}, role: Role = 'office') =>
   render(
     <AsPerson role={role}>

@@ -2,22 +2,20 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import { trainerScenario, SCENARIO_KEYS, type ScenarioKey } from '@/core/trainer/scenarios'
 import type { TrainerPageData } from '@/server/trainer/trainer-games'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 import { Stars } from './stars'
 
 /** Begins a season and goes there. */
 export function useStartSeason() {
   const router = useRouter()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const start = async (scenario: ScenarioKey, seed: number | null) => {
-    const outcome = await send<{ id: string }>('POST', '/api/v1/trainer-games', { scenario, seed })
-    if (!outcome.ok) return setProblem(outcome.problem)
-    setProblem(null)
-    router.push(`/trainer/${outcome.value.id}`)
+    const game = await ask(send<{ id: string }>('POST', '/api/v1/trainer-games', { scenario, seed }))
+    if (game) router.push(`/trainer/${game.id}`)
   }
   return { start, problem }
 }

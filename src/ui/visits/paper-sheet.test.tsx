@@ -1,7 +1,5 @@
 import { render, screen, within } from '@testing-library/react'
-import { visitType } from '@/core/visits/visit-types'
 import { patchesNow } from '@/domain/plants/plants'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { FieldVisit } from '@/domain/field/field-pack'
 import type { PondId } from '@/domain/shared/ids'
 import { AsPerson } from '../../../tests/fixtures/person'
@@ -10,6 +8,9 @@ import { STEP_GATES } from '@/core/visits/step'
 import { gateOnPaper } from '@/messages/visits/gates-on-paper'
 import { textsIn } from '@/messages/texts'
 import { PaperSheet } from './paper-sheet'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
+import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 
 const plants = patchesNow(
   [
@@ -40,7 +41,7 @@ const plants = patchesNow(
   ],
   'Etc/UTC',
 )
-const field = (key: string, over: object = {}): FieldVisit =>
+const field = (key: VisitTypeKey, over: object = {}): FieldVisit =>
   ({
     visit: {
       id: 'v1',
@@ -55,7 +56,7 @@ const field = (key: string, over: object = {}): FieldVisit =>
       town: 'Ferrygate',
       accessNotes: 'Side gate',
       note: 'Mind the dog',
-      job: visitType(key),
+      job: jobInWords(key),
     },
     pond: { ...pondInput(), id: 'p1' },
     gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
@@ -79,10 +80,10 @@ const field = (key: string, over: object = {}): FieldVisit =>
     care: [{ patchId: 'canna', action: 'lift', due: '2026-11-10', latest: '2026-12-01', why: 'frost-comes' }],
     ...over,
   }) as unknown as FieldVisit
-const show = (key: string, units: 'metric' | 'us' = 'metric') =>
+const show = (key: VisitTypeKey, units: 'metric' | 'us' = 'metric') =>
   render(
     <AsPerson units={units}>
-      <PaperSheet field={field(key)} products={DEFAULT_PRODUCT_BOOK} />
+      <PaperSheet field={field(key)} products={USUAL_PRODUCTS_IN_WORDS} />
     </AsPerson>,
   )
 
@@ -100,7 +101,7 @@ describe('a visit on paper', () => {
   })
   it('holds every step, with its caution beside it', () => {
     show('netting')
-    for (const step of visitType('netting')!.steps) expect(screen.getByText(step.title)).toBeInTheDocument()
+    for (const step of jobInWords('netting').steps) expect(screen.getByText(step.title)).toBeInTheDocument()
     expect(screen.getByText('Ladders on firm ground only; no lone work over deep water.')).toBeInTheDocument()
   })
   it('names the groups of plants that are due, at their step only', () => {

@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { Fragment } from 'react'
-import { FISH_SPECIES } from '@/core/fish/species'
 import { STEP_FIGURES } from '@/core/visits/figures'
 import type { VisitStep } from '@/core/visits/step'
 import { SHOWN_UNIT } from '@/core/units/systems'
@@ -11,7 +10,6 @@ import { stepDoses } from '@/domain/water/dosing'
 import { amountsToday, type FieldVisit } from '@/domain/field/field-pack'
 import { fieldHref } from '@/domain/field/field-href'
 import { figureScale } from '@/domain/visits/figure-scale'
-import { speciesName } from '@/domain/plants/plants'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { gateOnPaper } from '@/messages/visits/gates-on-paper'
@@ -19,6 +17,7 @@ import { inUnits } from '@/messages/visits/in-units'
 import { StepAmount } from '@/ui/field/steps/step-amount'
 import { RiskText } from '@/ui/forecasts/risk-text'
 import { usePerson, useShow } from '@/ui/person-context'
+import { speciesName } from '@/messages/plants/species-name'
 
 /**
  * A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device
@@ -176,7 +175,7 @@ function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVis
         const patch = field.plants.find((p) => p.id === task.patchId)
         return patch ? (
           <p key={`${task.patchId}${task.action}`} className="mb-1">
-            <Box /> {t(`plants.plantActionNames.${task.action}`)}: {patch.count} {speciesName(patch.species)}
+            <Box /> {t(`plants.plantActionNames.${task.action}`)}: {patch.count} {speciesName(patch.species, t)}
           </p>
         ) : null
       })}
@@ -190,7 +189,7 @@ function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVis
         <p className="mb-1 paper-fields">
           {[...new Set(pond.fish.map((f) => f.species))].map((species) => (
             <span key={species}>
-              {FISH_SPECIES[species].name} <Blank />
+              {t(`ponds.fishNames.${species}`)} <Blank />
             </span>
           ))}
           <span>

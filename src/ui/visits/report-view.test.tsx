@@ -39,7 +39,7 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   disputes: [],
   twice: [],
   findings: [],
-  plants: [{ action: 'deadhead', species: ['Tufted sedge'] }],
+  plants: [{ action: 'deadhead', species: ['carex-elata'] }],
   parts: [],
   time: [{ name: 'Hale', minutes: 70 }],
   ending: null,

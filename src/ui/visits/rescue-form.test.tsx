@@ -1,17 +1,18 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { rescuePage } from '@/server/visits/rescue'
+import type { RescuePageData } from '@/server/visits/rescue'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '@/ui/send'
 import { RescueForm } from './rescue-form'
 
 const push = jest.fn()
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+const OTTER = '0b7c6c1e-4a57-4d0f-9c1c-7f1a3f0c2d11'
+const NEWT = '1c8d7d2f-5b68-4e1f-8d2d-8a2b4a1d3e22'
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }) }))
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 
-type Data = Awaited<ReturnType<typeof rescuePage>>
-const data = (over: object = {}): Data =>
+const data = (over: object = {}): RescuePageData =>
   ({
     pond: {
       id: 'p1',
@@ -23,13 +24,13 @@ const data = (over: object = {}): Data =>
     systemM3: 12,
     readings: [],
     crews: [
-      { id: 'c1', name: 'Otter' },
-      { id: 'c2', name: 'Newt' },
+      { id: OTTER, name: 'Otter' },
+      { id: NEWT, name: 'Newt' },
     ],
     periods: [],
     weeklyC: null,
     ...over,
-  }) as unknown as Data
+  }) as unknown as RescuePageData
 const show = (over: object = {}) =>
   render(
     <AsPerson>
@@ -92,7 +93,7 @@ describe('a rescue at the desk', () => {
     expect(sent).toHaveBeenCalledWith(
       'POST',
       '/api/v1/ponds/p1/rescue',
-      expect.objectContaining({ khDH: 3, tan: null, crewId: 'c2', first: '2027-04-05' }),
+      expect.objectContaining({ khDH: 3, tan: null, crewId: NEWT, first: '2027-04-05' }),
     )
     expect(push).toHaveBeenCalledWith('/rounds?day=2027-04-05')
   })

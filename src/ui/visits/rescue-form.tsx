@@ -2,52 +2,58 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { visitType } from '@/core/visits/visit-types'
+import { useMemo } from 'react'
+import { jobName } from '@/messages/visits/visit-words'
 import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/shared/dates'
 import { workingDay } from '@/domain/firm/firm-period'
-import type { RescueInput } from '@/domain/visits/rescue'
+import { RescueInput } from '@/domain/visits/rescue'
 import { stageLines } from '@/messages/visits/rescue-words'
-import type { rescuePage } from '@/server/visits/rescue'
+import type { RescuePageData } from '@/server/visits/rescue'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
-
-type RescueData = Awaited<ReturnType<typeof rescuePage>>
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
 
 /**
  * Plans the rescue of a neglected pond: from today's tests to dated stages with doses and stop rules, which become
  * visits.
  */
-export function RescueForm({ data }: { data: RescueData }) {
+export function RescueForm({ data }: { data: RescuePageData }) {
   const t = useTexts()
 
   const { pond, today, periods, crews } = data
   const router = useRouter()
   const show = useShow()
   const tested = (kind: string): number | null => data.readings.find((r) => r.kind === kind)?.value ?? null
-  const [input, setInput] = useState<Omit<RescueInput, 'crewId'> & { crewId: string }>({
-    first: workingDay(periods)(addDays(today, 1)),
-    crewId: crews[0]?.id ?? '',
-    startTime: '08:00',
-    tan: tested('tan'),
-    nitrite: tested('nitrite'),
-    ph: tested('ph'),
-    khDH: tested('kh'),
-    oxygenMgL: tested('dissolvedOxygen'),
-    hasMedia: true,
-    rockSections: 1,
+  const {
+    values: input,
+    put,
+    field,
+    control,
+    submit,
+    problem,
+    sending,
+  } = useSchemaForm({
+    schema: RescueInput,
+    values: {
+      first: workingDay(periods)(addDays(today, 1)),
+      crewId: (crews[0]?.id ?? '') as string,
+      startTime: '08:00',
+      tan: tested('tan'),
+      nitrite: tested('nitrite'),
+      ph: tested('ph'),
+      khDH: tested('kh'),
+      oxygenMgL: tested('dissolvedOxygen'),
+      hasMedia: true,
+      rockSections: 1,
+    },
   })
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [busy, setBusy] = useState(false)
-  const put = (part: Partial<typeof input>) => setInput({ ...input, ...part })
-  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const plan = useMemo(() => {
     const known = (v: number | null) => (v === null || Number.isNaN(v) ? null : v)
     if (!/^\d{4}-\d{2}-\d{2}$/.test(input.first)) return null
@@ -68,13 +74,6 @@ export function RescueForm({ data }: { data: RescueData }) {
       (day) => data.weeklyC?.[weekOf(day)] ?? null,
     )
   }, [data.systemM3, data.weeklyC, input, periods, pond.fish.length])
-  const start = async () => {
-    setBusy(true)
-    const outcome = await send<{ first: string }>('POST', `/api/v1/ponds/${pond.id}/rescue`, input)
-    setBusy(false)
-    if (!outcome.ok) return setProblem(outcome.problem)
-    router.push(`/rounds?day=${outcome.value.first}`)
-  }
   return (
     <>
       <div className="page-head">
@@ -87,47 +86,22 @@ export function RescueForm({ data }: { data: RescueData }) {
       <div className="columns form-and-drawing">
         <form
           className="sheet"
-          onSubmit={(e) => {
-            e.preventDefault()
-            void start()
-          }}
+          noValidate
+          onSubmit={submit(
+            (body) => send<{ first: string }>('POST', `/api/v1/ponds/${pond.id}/rescue`, body),
+            ({ first }) => router.push(`/rounds?day=${first}`),
+          )}
         >
           <h2>{t('visits.rescueForm.testsBeforeAnythingTouched')}</h2>
           <div className="field-grid">
-            <QuantityField
-              label={t('visits.rescueForm.totalAmmoniaTan')}
-              kind="concentration"
-              value={input.tan}
-              onChange={(tan) => put({ tan })}
-              error={errorOf('tan')}
-            />
-            <QuantityField
-              label={t('visits.rescueForm.nitrite')}
-              kind="concentration"
-              value={input.nitrite}
-              onChange={(nitrite) => put({ nitrite })}
-              error={errorOf('nitrite')}
-            />
-            <QuantityField
-              label={t('visits.rescueForm.ph')}
-              kind="ph"
-              value={input.ph}
-              onChange={(ph) => put({ ph })}
-              error={errorOf('ph')}
-            />
-            <QuantityField
-              label={t('visits.rescueForm.kh')}
-              kind="hardness"
-              value={input.khDH}
-              onChange={(khDH) => put({ khDH })}
-              error={errorOf('khDH')}
-            />
+            <QuantityField label={t('visits.rescueForm.totalAmmoniaTan')} kind="concentration" {...control('tan')} />
+            <QuantityField label={t('visits.rescueForm.nitrite')} kind="concentration" {...control('nitrite')} />
+            <QuantityField label={t('visits.rescueForm.ph')} kind="ph" {...control('ph')} />
+            <QuantityField label={t('visits.rescueForm.kh')} kind="hardness" {...control('khDH')} />
             <QuantityField
               label={t('visits.rescueForm.dissolvedOxygen')}
               kind="concentration"
-              value={input.oxygenMgL}
-              onChange={(oxygenMgL) => put({ oxygenMgL })}
-              error={errorOf('oxygenMgL')}
+              {...control('oxygenMgL')}
             />
           </div>
           <h2 className="mt-3">{t('visits.rescueForm.pond')}</h2>
@@ -145,37 +119,21 @@ export function RescueForm({ data }: { data: RescueData }) {
           <QuantityField
             label={t('visits.rescueForm.sectionsRockPilesWorked')}
             kind="number"
-            value={input.rockSections}
+            {...control('rockSections')}
             onChange={(v) => put({ rockSections: v === null || Number.isNaN(v) ? 0 : Math.max(0, Math.round(v)) })}
-            error={errorOf('rockSections')}
           />
           <h2 className="mt-3">{t('visits.rescueForm.whoWhen')}</h2>
           <div className="field-grid">
-            <TextField
-              label={t('visits.rescueForm.firstVisit')}
-              type="date"
-              min={today}
-              value={input.first}
-              onChange={(e) => put({ first: e.target.value })}
-              error={errorOf('first')}
-            />
-            <TextField
-              label={t('visits.rescueForm.start')}
-              type="time"
-              value={input.startTime}
-              onChange={(e) => put({ startTime: e.target.value })}
-              error={errorOf('startTime')}
-            />
+            <TextField label={t('visits.rescueForm.firstVisit')} type="date" min={today} {...field('first')} />
+            <TextField label={t('visits.rescueForm.start')} type="time" {...field('startTime')} />
             <ChoiceField
               label={t('visits.rescueForm.crew')}
-              value={input.crewId}
-              onChange={(e) => put({ crewId: e.target.value })}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
-              error={errorOf('crewId')}
+              {...field('crewId')}
             />
           </div>
           <ProblemNote problem={problem} />
-          <button className="btn btn-primary mt-2" disabled={busy || crews.length === 0 || !plan}>
+          <button className="btn btn-primary mt-2" disabled={sending || crews.length === 0 || !plan}>
             {t('visits.rescueForm.planTheseVisits')}
           </button>
         </form>
@@ -195,7 +153,7 @@ export function RescueForm({ data }: { data: RescueData }) {
                   {i + 1}. {longDate(stage.day)}
                 </h3>
                 <p className="mb-1">
-                  <strong>{visitType(stage.jobKey)!.name}</strong>
+                  <strong>{jobName(stage.jobKey, t)}</strong>
                 </p>
                 <ul className="mb-0">
                   {stageLines(stage, t).map((line) => (

@@ -2,7 +2,7 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { STEP_FIGURE_NAMES, type StepFigure } from '@/core/visits/figures'
 import { STEP_KINDS, type VisitStep, type StepKind } from '@/core/visits/step'
-import { PRODUCT_PURPOSES } from '@/core/water/products'
+import { PRODUCT_PURPOSES } from '@/core/water/dosing/products'
 import { READING_KINDS, type ReadingKindName } from '@/core/water/readings'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'

@@ -1,16 +1,15 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { visitType } from '@/core/visits/visit-types'
 import type { visitTypePage } from '@/server/visits/own-visit-types'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '@/ui/send'
 import { VisitTypeEditor } from './visit-type-editor'
+import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 
-const usual = visitType('spring-cleanout')!
+const usual = jobInWords('spring-cleanout')
 const show = (over: Partial<Awaited<ReturnType<typeof visitTypePage>>> = {}) =>
   render(
     <AsPerson>
@@ -78,6 +77,10 @@ describe('a firm’s own steps', () => {
     } as never)
     show()
     await userEvent.clear(chosen().getByLabelText('Title'))
+    await userEvent.click(button('Save steps'))
+    expect(await chosen().findByText('Title is missing.')).toBeInTheDocument()
+    expect(sent).not.toHaveBeenCalled()
+    await userEvent.type(chosen().getByLabelText('Title'), 'Load')
     await userEvent.click(button('Save steps'))
     expect(await chosen().findByText('Give it a title.')).toBeInTheDocument()
     expect(screen.queryByText(/^Saved/)).not.toBeInTheDocument()

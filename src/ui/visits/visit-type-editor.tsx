@@ -3,34 +3,36 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { VisitStep } from '@/core/visits/step'
-import type { visitTypePage } from '@/server/visits/own-visit-types'
+import type { VisitTypeData } from '@/server/visits/own-visit-types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { newId } from '@/ui/new-id'
 import { useSave } from '@/ui/use-save'
 import { StepFields } from './step-fields'
 import { StepPreview } from './step-preview'
-
-type JobData = Awaited<ReturnType<typeof visitTypePage>>
+import { OwnVisitType } from '@/domain/visits/own-visit-type'
+import { send } from '@/ui/send'
+import { useSchemaForm } from '@/ui/use-schema-form'
 
 /**
  * The steps of a visit type: reordered, reworded, added to and taken from, with the look they have at the water's
  * edge beside.
  */
-export function VisitTypeEditor({ data }: { data: JobData }) {
+export function VisitTypeEditor({ data }: { data: VisitTypeData }) {
   const t = useTexts()
 
   const { usual, now, mayWrite, version } = data
-  const { problem, errorOf, save, saved, touched } = useSave('job')
-  const [name, setName] = useState(now.name)
-  const [customerNote, setCustomerNote] = useState(now.customerNote)
-  const [steps, setSteps] = useState<readonly VisitStep[]>(now.steps)
+  const form = useSchemaForm<{ name: string; customerNote: string; steps: readonly VisitStep[] }>({
+    schema: OwnVisitType,
+    values: { name: now.name, customerNote: now.customerNote, steps: now.steps },
+    part: 'job',
+  })
+  const { errorOf, field } = form
+  const { steps } = form.values
+  const usualAgain = useSave()
   const [at, setAt] = useState(0)
   const step = steps[at]
-  const put = (next: readonly VisitStep[]) => {
-    touched()
-    setSteps(next)
-  }
+  const put = (next: readonly VisitStep[]) => form.put({ steps: next })
   const move = (by: -1 | 1) => {
     const next = [...steps]
     ;[next[at], next[at + by]] = [next[at + by]!, next[at]!]
@@ -51,7 +53,8 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
     put(steps.filter((_, i) => i !== at))
     setAt(Math.max(0, at - 1))
   }
-  const keep = (job: unknown) => save('PUT', `/api/v1/visit-types/${data.key}`, { version, job })
+  const path = `/api/v1/visit-types/${data.key}`
+  const keep = form.submit((job) => send('PUT', path, { version, job }))
   return (
     <>
       <div className="page-head">
@@ -65,23 +68,28 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
         {mayWrite ? (
           <span className="actions">
             {data.own ? (
-              <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void keep(null)}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                onClick={() => void usualAgain.save('PUT', path, { version, job: null })}
+              >
                 {t('visits.visitTypeEditor.backUsualSteps')}
               </button>
             ) : null}
             <button
               type="button"
               className="btn btn-sm btn-primary"
-              onClick={() => void keep({ name, customerNote, steps })}
+              disabled={form.sending}
+              onClick={() => void keep()}
             >
               {t('visits.visitTypeEditor.saveSteps')}
             </button>
           </span>
         ) : null}
       </div>
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={form.problem ?? usualAgain.problem} />
       <p role="status" className="soft mb-1">
-        {saved ? t('visits.visitTypeEditor.savedVisitsPlannedFrom') : ''}
+        {form.saved || usualAgain.saved ? t('visits.visitTypeEditor.savedVisitsPlannedFrom') : ''}
       </p>
       <div className="job-columns">
         <section className="sheet" aria-label={t('visits.visitTypeEditor.steps')}>
@@ -146,26 +154,8 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
             />
           ) : null}
           <h2 className="mt-3">{t('visits.visitTypeEditor.visit')}</h2>
-          <TextField
-            label={t('visits.visitTypeEditor.name')}
-            value={name}
-            disabled={!mayWrite}
-            error={errorOf('name')}
-            onChange={(e) => {
-              touched()
-              setName(e.target.value)
-            }}
-          />
-          <TextField
-            label={t('visits.visitTypeEditor.noteCustomer')}
-            value={customerNote}
-            disabled={!mayWrite}
-            error={errorOf('customerNote')}
-            onChange={(e) => {
-              touched()
-              setCustomerNote(e.target.value)
-            }}
-          />
+          <TextField label={t('visits.visitTypeEditor.name')} disabled={!mayWrite} {...field('name')} />
+          <TextField label={t('visits.visitTypeEditor.noteCustomer')} disabled={!mayWrite} {...field('customerNote')} />
         </section>
         <section aria-label={t('visits.visitTypeEditor.crewSees')} className="field-page">
           {step ? <StepPreview step={step} /> : null}

@@ -1,10 +1,11 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import type { visitTypesPage } from '@/server/visits/own-visit-types'
+import type { VisitTypesData } from '@/server/visits/own-visit-types'
+import { jobName } from '@/messages/visits/visit-words'
 
 /** Visit types: each opens its steps, to be worded and ordered the firm's own way. */
-export function VisitTypesView({ jobs }: { jobs: Awaited<ReturnType<typeof visitTypesPage>> }) {
+export function VisitTypesView({ jobs }: { jobs: VisitTypesData }) {
   const t = useTexts()
 
   return (
@@ -18,7 +19,7 @@ export function VisitTypesView({ jobs }: { jobs: Awaited<ReturnType<typeof visit
         <ul className="plain-list">
           {jobs.map((job) => (
             <li key={job.key} className="d-flex gap-2">
-              <Link href={`/visit-types/${job.key}`}>{job.name}</Link>
+              <Link href={`/visit-types/${job.key}`}>{jobName(job.key, t)}</Link>
               <span className="soft">{t('visits.visitTypesView.steps', { steps: job.steps })}</span>
               {job.own ? <span className="verdict pass">{t('visits.visitTypesView.yourOwn')}</span> : null}
             </li>

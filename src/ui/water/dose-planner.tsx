@@ -1,8 +1,8 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
-import { portions } from '@/core/water/portions'
-import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } from '@/core/water/products'
+import { portions } from '@/core/water/dosing/portions'
+import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } from '@/core/water/dosing/products'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { DESK_TESTS, deskStop } from '@/domain/water/desk-dose'
 import { givenEarlier, youngTests } from '@/domain/water/dosing'
@@ -15,7 +15,8 @@ import { Why } from '@/ui/kit/why'
 import { doseProblemWords } from '@/messages/water/doses'
 import { gateText } from '@/messages/visits/gates'
 import { useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)))
 const STEP_LABELS = {
@@ -35,7 +36,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const [newM3, setNewM3] = useState<number | null>(data.system.totalM3 / 3)
   const [steps, setSteps] = useState<number | null>(null)
   const [waterC, setWaterC] = useState<number | null>(tested('waterTemp'))
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useSave()
   const [planned, setPlanned] = useState('')
   const product = data.products.find((p) => p.key === key)
   const volumeM3 = product?.treats === 'new-water' ? (newM3 ?? 0) : data.system.totalM3
@@ -81,14 +82,15 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const planCourse = async () => {
     for (const day of course) {
       const title = `${product.name}: ${amountWords(dose!.amount, product.unit)}`
-      const outcome = await send('POST', `/api/v1/ponds/${data.pond.id}/one-offs`, {
-        title,
-        from: day,
-        to: day,
-        minutes: 10,
-      })
-      setProblem(outcome.ok ? null : outcome.problem)
-      if (!outcome.ok) return
+      const answer = await ask(
+        send('POST', `/api/v1/ponds/${data.pond.id}/one-offs`, {
+          title,
+          from: day,
+          to: day,
+          minutes: 10,
+        }),
+      )
+      if (!answer) return
     }
     setPlanned(t('water.dosePlanner.followUpsPondsList', { count: course.length }))
   }

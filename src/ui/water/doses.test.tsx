@@ -1,12 +1,12 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { DosesData } from '@/server/water/doses'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { ChangePlanner } from './change-planner'
 import { DosePlanner } from './dose-planner'
 import { MixPlanner } from './mix-planner'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 
 jest.mock('../send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
@@ -18,7 +18,7 @@ const doses = (over: Partial<DosesData> = {}, readings: Record<string, number> =
     system: { totalM3: 12 },
     maxDepthM: 1,
     hoseM3PerH: 2,
-    products: DEFAULT_PRODUCT_BOOK,
+    products: USUAL_PRODUCTS_IN_WORDS,
     recentDoses: [],
     gateFacts: { systemM3: 12, planted: true, lastChangeAt: null },
     now: '2027-05-02T12:00:00Z',

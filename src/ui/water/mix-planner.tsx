@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
-import { mixedTempC } from '@/core/water/products'
+import { mixedTempC } from '@/core/water/dosing/products'
 import type { DosesData } from '@/server/water/doses'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'

@@ -1,34 +1,32 @@
 import type { Page } from '@playwright/test'
 import knexFactory from 'knex'
-import { DEFAULT_TABLES } from '../../../src/core/hydraulics/fittings'
-import { EQUIPMENT_KINDS } from '../../../src/core/visits/equipment-care'
-import { FISH_SPECIES } from '../../../src/core/fish/species'
-import { BED_MATERIALS } from '../../../src/core/filter/bed/layers'
-import { PUMP_CATALOGUE } from '../../../src/core/filter/flow/pump-catalogue'
 import { SPECIES_ROWS } from '../../../src/core/plants/species-table'
-import { DEFAULT_PRICE_BOOK } from '../../../src/core/pricing/price-book'
 import { UNIT_KINDS } from '../../../src/core/units/kinds'
-import { VISIT_TYPES } from '../../../src/core/visits/visit-types'
-import { DEFAULT_PRODUCT_BOOK } from '../../../src/domain/stores/product-book'
 import { MARKS } from '../../../src/messages/pseudo'
 import { en } from '../../../src/messages/en'
 
-/** Names that are still data of the core; the list only ever gets shorter. */
-const STILL_IN_CORE = [
-  BED_MATERIALS,
-  DEFAULT_PRICE_BOOK,
-  DEFAULT_PRODUCT_BOOK,
-  DEFAULT_TABLES,
-  EQUIPMENT_KINDS,
-  FISH_SPECIES,
-  PUMP_CATALOGUE,
-  SPECIES_ROWS.map(([, botanical, common]) => [botanical, common]),
-  UNIT_KINDS,
-  VISIT_TYPES,
-]
+/** Names of the core that are the same in every language: units, and the botanical names of plants. */
+const SAME_EVERYWHERE = [SPECIES_ROWS.map(([, botanical]) => botanical), UNIT_KINDS]
 
-/** Names that the server makes in the firm's language, since they are kept or printed with it. */
-const FIRMS = [en.design.cuttingPieces, en.forecasts.filterNames, en.stores.cuttings]
+/** What the firm begins with and what the server writes down in the firm's language, since it is kept or printed. */
+const FIRMS = [
+  en.design.bedMaterialNames,
+  en.design.companionNames,
+  en.design.cuttingPieces,
+  en.design.fittingNames,
+  en.design.pumpNames,
+  en.equipment.kindTasks,
+  en.forecasts.filterNames,
+  en.plants.speciesNames,
+  en.prices.items,
+  en.prices.units,
+  en.stores.cuttings,
+  en.stores.measureNames,
+  en.stores.productNames,
+  en.stores.productSafety,
+  en.visitSteps,
+  en.visitTypes,
+]
 
 function* stringsIn(value: unknown): Generator<string> {
   if (typeof value === 'string') yield value
@@ -87,7 +85,7 @@ export async function straysOn(page: Page): Promise<string[]> {
 /** Makes what finds in a line that which is no text of the catalogue and nothing that the firm has written. */
 async function makeFinder(): Promise<(line: string) => string> {
   const known = new Set(
-    [...(await writtenByTheFirm()), ...stringsIn(STILL_IN_CORE), ...stringsIn(FIRMS)]
+    [...(await writtenByTheFirm()), ...stringsIn(SAME_EVERYWHERE), ...stringsIn(FIRMS)]
       .flatMap((text) => text.split(/\n|\{\w+\}/))
       .map((text) => text.trim().toLowerCase())
       .map((text) => text.replace(/^[^\p{L}\d]+|[^\p{L}\d)]+$/gu, ''))

@@ -44,11 +44,14 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
     '/cutting',
     '/plants',
     '/stores',
+    '/visit-types',
+    '/visit-types/spring-cleanout',
+    '/not-allowed',
   ],
   'of a pond': ({ pond }) => [
     '/ponds/new',
     pond,
-    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules'].map((of) => `${pond}/${of}`),
+    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules', 'rescue', 'doses'].map((of) => `${pond}/${of}`),
   ],
   'of the water': ({ pond }) => [
     '/forecasts',

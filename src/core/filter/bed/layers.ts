@@ -1,6 +1,5 @@
 /** Materials a bed is built of. Grain sizes in m; d15/d85 for the stability rule. */
 export interface BedMaterial {
-  readonly name: string
   readonly grainM: number
   readonly d15M: number
   readonly d85M: number
@@ -14,7 +13,6 @@ export interface BedMaterial {
 /** @source usual graded stone; bulk density and porosity as in any aggregate table */
 export const BED_MATERIALS = {
   'levelling-gravel': {
-    name: 'Levelling gravel',
     grainM: 0.012,
     d15M: 0.008,
     d85M: 0.016,
@@ -23,7 +21,6 @@ export const BED_MATERIALS = {
     granular: true,
   },
   'void-modules': {
-    name: 'Void modules',
     grainM: 0.1,
     d15M: 0.1,
     d85M: 0.1,
@@ -32,7 +29,6 @@ export const BED_MATERIALS = {
     granular: false,
   },
   'bridging-stone': {
-    name: 'Bridging stone 75–150 mm',
     grainM: 0.11,
     d15M: 0.08,
     d85M: 0.14,
@@ -41,7 +37,6 @@ export const BED_MATERIALS = {
     granular: true,
   },
   'gravel-19-38': {
-    name: 'Gravel 19–38 mm',
     grainM: 0.028,
     d15M: 0.021,
     d85M: 0.035,
@@ -50,7 +45,6 @@ export const BED_MATERIALS = {
     granular: true,
   },
   'planting-6-12': {
-    name: 'Planting layer 6–12 mm',
     grainM: 0.009,
     d15M: 0.007,
     d85M: 0.011,
@@ -59,7 +53,6 @@ export const BED_MATERIALS = {
     granular: true,
   },
   'pea-gravel': {
-    name: 'Pea gravel 3–8 mm',
     grainM: 0.0055,
     d15M: 0.0035,
     d85M: 0.0075,

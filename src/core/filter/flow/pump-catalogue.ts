@@ -30,12 +30,18 @@ export function pumpEfficiency(pump: Pick<CataloguePump, 'curve' | 'powerW'>, fl
 
 /** Shape of a family's curves: head falls as 1 − (Q/Qmax)^bend; the best efficiency of the set with its motor. */
 const FAMILIES = {
-  P: { name: 'Pond pump', bend: 1.9 },
-  B: { name: 'Low-lift bed pump', bend: 1.5 },
-  S: { name: 'Stream pump', bend: 2 },
-  H: { name: 'High-head pump', bend: 2.2 },
-  D: { name: 'Dry-mounted pump', bend: 2.1 },
+  P: { bend: 1.9 },
+  B: { bend: 1.5 },
+  S: { bend: 2 },
+  H: { bend: 2.2 },
+  D: { bend: 2.1 },
 } as const
+
+/** A pump of the catalogue: words name it by its family and size. */
+export interface UsualPump extends CataloguePump {
+  readonly family: keyof typeof FAMILIES
+  readonly size: string
+}
 
 const SHARES = [0, 0.25, 0.5, 0.7, 0.85, 1]
 const BEST_AT = 0.62 // of the largest flow, where these curves give most water power
@@ -92,13 +98,16 @@ const ROWS: readonly Row[] = [
 
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits))
 
-function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: Row): CataloguePump {
-  const { name, bend } = FAMILIES[family]
+function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: Row): UsualPump {
+  const { bend } = FAMILIES[family]
   const headAt = (share: number) => shutoffM * (1 - share ** bend)
   const waterW = ((BEST_AT * mostM3PerH) / 3600) * headAt(BEST_AT) * 1000 * GRAVITY_M_PER_S2
   return {
     id: `${family}${size}`,
-    name: `${name} ${size}`,
+    // the code stands for the name until a language gives it one
+    name: `${family}${size}`,
+    family,
+    size,
     powerW: rounded(waterW / best, 0),
     priceMinor,
     curve: SHARES.map((share) => ({ flowM3PerH: rounded(share * mostM3PerH, 2), headM: rounded(headAt(share), 2) })),
@@ -108,6 +117,6 @@ function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: 
 }
 
 /** Smallest flow first: "the next larger pump" is the next one with more flow. */
-export const PUMP_CATALOGUE: readonly CataloguePump[] = ROWS.map(build).sort(
+export const PUMP_CATALOGUE: readonly UsualPump[] = ROWS.map(build).sort(
   (a, b) => a.curve[a.curve.length - 1]!.flowM3PerH - b.curve[b.curve.length - 1]!.flowM3PerH,
 )

@@ -1,4 +1,3 @@
-import type { StepChoice } from '../step'
 import { isAnswer, missingReadings, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 
 /**
@@ -9,12 +8,7 @@ const NIGHT_SAG = { mgLAt20: 3, theta: 1.047 } as const
 /** What has to be left at dawn, mg/L. @source house default */
 export const DAWN_OXYGEN_MGL = 4
 /** Answers of steps that treat algae. */
-export const ALGAE_ANSWERS = [
-  { code: 'not-treated', label: 'Not treated' },
-  { code: 'treated-licensed', label: 'Treated, licensed, algae alive' },
-  { code: 'treated-unlicensed', label: 'Treated without a licence' },
-  { code: 'dying-off', label: 'Algae are dying off already' },
-] as const satisfies readonly StepChoice[]
+export const ALGAE_ANSWERS = ['not-treated', 'treated-licensed', 'treated-unlicensed', 'dying-off'] as const
 
 /**
  * Oxygen at dawn after a still night, mg/L, from the afternoon's reading; nothing is counted in from the air: the

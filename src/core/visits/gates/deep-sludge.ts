@@ -1,12 +1,7 @@
-import type { StepChoice } from '../step'
 import { isAnswer, outcomeOf, type GateContext, type GateOutcome } from './gate'
 
 /** Answers of steps that stir deep sediment. */
-export const SLUDGE_SIGNS = [
-  { code: 'calm', label: 'No smell, fish calm' },
-  { code: 'rotten-eggs', label: 'Smell of rotten eggs' },
-  { code: 'gasping', label: 'Fish gasp at the surface' },
-] as const satisfies readonly StepChoice[]
+export const SLUDGE_SIGNS = ['calm', 'rotten-eggs', 'gasping'] as const
 
 /**
  * Deep sediment is stirred a section at a time; a smell of rotten eggs or gasping fish is a stop: air on, ventilate.

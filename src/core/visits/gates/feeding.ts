@@ -1,15 +1,8 @@
-import type { StepChoice } from '../step'
 import { thresholdsOf } from '../../water/readings'
 import { isAnswer, missingReadings, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 
 /** How much a new filter's fish are fed until the next test. */
-export const FEEDING_ANSWERS = [
-  { code: 'no-fish', label: 'No fish yet' },
-  { code: 'no-feed', label: 'No feed' },
-  { code: 'quarter-feed', label: 'A quarter of the feed' },
-  { code: 'half-feed', label: 'Half of the feed' },
-  { code: 'full-feed', label: 'Full feed' },
-] as const satisfies readonly StepChoice[]
+export const FEEDING_ANSWERS = ['no-fish', 'no-feed', 'quarter-feed', 'half-feed', 'full-feed'] as const
 
 const edge = (kind: 'tan' | 'nitrite', band: 'watch' | 'act'): number =>
   thresholdsOf(kind).find((t) => t.band === band)!.value

@@ -1,6 +1,5 @@
 import type { FishBackReadings, FishBackReason } from '../fish-back-gate'
 import type { StepFigure } from '../figures'
-import type { StepChoice } from '../step'
 import type { WaterChangeReason } from '../../water/water-change-gate'
 import type { ReadingKindName } from '../../water/readings'
 
@@ -65,8 +64,8 @@ export interface FillWater {
 }
 
 /** Whether a choice is one of a gate's codes; nothing chosen yet is asked for elsewhere. */
-export const isAnswer = (choices: readonly StepChoice[], choice: string | null): boolean =>
-  choice === null || choices.some((c) => c.code === choice)
+export const isAnswer = (choices: readonly string[], choice: string | null): boolean =>
+  choice === null || choices.includes(choice)
 
 const SAFE: GateOutcome = { status: 'safe' }
 export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome =>

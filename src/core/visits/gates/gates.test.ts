@@ -139,7 +139,7 @@ describe('handling fish', () => {
 })
 
 describe('treating algae', () => {
-  const [none, licensed, without, dying] = ALGAE_ANSWERS.map((c) => c.code)
+  const [none, licensed, without, dying] = ALGAE_ANSWERS
   it.each<[string, Over, string[]]>([
     ['asks nothing where nobody treats', { choice: none, readings: { dissolvedOxygen: undefined } }, []],
     ['passes licensed with oxygen for the night', { choice: licensed }, []],
@@ -160,11 +160,7 @@ describe('treating algae', () => {
 
 describe('deep sediment', () => {
   it('stops at the smell and at gasping fish', () => {
-    expect(SLUDGE_SIGNS.map(({ code }) => codes('deep-sludge', { choice: code }))).toEqual([
-      [],
-      ['sulfide-smell'],
-      ['gasping'],
-    ])
+    expect(SLUDGE_SIGNS.map((choice) => codes('deep-sludge', { choice }))).toEqual([[], ['sulfide-smell'], ['gasping']])
   })
 })
 

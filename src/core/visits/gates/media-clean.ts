@@ -1,13 +1,9 @@
-import type { StepChoice } from '../step'
 import { isAnswer, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 
 /** Share of the biological media that may be cleaned on one visit while fish are in the pond. @source house default */
 export const MEDIA_LIMIT_SHARE = 0.5
 /** Answers of steps that rinse media. */
-export const MEDIA_WATER = [
-  { code: 'pond-water', label: 'In pond water' },
-  { code: 'tap-water', label: 'In tap water, as a reset' },
-] as const satisfies readonly StepChoice[]
+export const MEDIA_WATER = ['pond-water', 'tap-water'] as const
 
 /**
  * Never all media at once with fish in the pond, and in pond water; tap water only as a reset that makes it a new

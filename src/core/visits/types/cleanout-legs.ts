@@ -1,6 +1,7 @@
 import type { JobPlanning } from '../planning-facts'
-import type { VisitStep, VisitType } from '../step'
+import type { UsualStep, UsualVisitType, VisitType } from '../step'
 import { SPRING_CLEANOUT } from './spring-cleanout'
+import { wordedStep, type VisitWords } from '../worded'
 
 /** Key of the day after a cleanout whose pond fills longer than a crew can wait. */
 export const SECOND_DAY_KEY = 'cleanout-second-day'
@@ -29,51 +30,51 @@ const WHEN_FULL: ReadonlySet<string> = new Set([
 /** Steps that end each of the two days. */
 const CLOSING: ReadonlySet<string> = new Set(['clean-up', 'sign'])
 
-const TANKS_CHECKED: VisitStep = {
+export const TANKS_CHECKED = {
   key: 'tanks-morning',
-  section: 'Fish back',
+  section: 'fishBack',
   kind: 'measure',
-  title: 'Holding tanks as found in the morning',
-  detail: 'Aerator running, covers on, fish calm. Count any dead before anything else.',
+  words: 'tanksMorning',
   readings: ['tankTemp', 'tankOxygen'],
   required: ['tankTemp', 'tankOxygen'],
-}
+} as const satisfies UsualStep
 
-const OVERNIGHT: VisitStep = {
+export const OVERNIGHT = {
   key: 'tanks-overnight',
-  section: 'Refill',
+  section: 'refill',
   kind: 'measure',
-  title: 'Make the holding tanks safe for the night',
-  detail:
-    'Aerator on a supply that stays on, with a second one running or at hand; tanks shaded, covered and out of reach of herons and cats; hose secured so that the refill cannot overflow or siphon back.',
+  words: 'tanksOvernight',
   readings: ['tankTemp', 'tankOxygen'],
   required: ['tankTemp', 'tankOxygen'],
-  safety:
-    'Somebody has to look at the tanks and the hose in the evening: name who. An unwatched open pond and tanks are drowning hazards: guard them.',
-}
+} as const satisfies UsualStep
 
 /** The first day of a cleanout that takes two: all up to the refill, which runs on; the fish stay in their tanks. */
-export function firstDayOf(cleanout: VisitType): VisitType {
+export function firstDayOf(cleanout: VisitType, words: VisitWords): VisitType {
   const steps = cleanout.steps.filter((step) => !WHEN_FULL.has(step.key))
   const closing = steps.findIndex((step) => CLOSING.has(step.key))
   const at = closing < 0 ? steps.length : closing
   return {
     ...cleanout,
-    steps: [...steps.slice(0, at), OVERNIGHT, ...steps.slice(at)],
+    steps: [...steps.slice(0, at), wordedStep(OVERNIGHT, words), ...steps.slice(at)],
     // what follows a cleanout follows its second day
     followUpReadings: [],
-    customerNote:
-      'The pond fills through the night and the fish stay in covered, aerated tanks. Please leave pump, hose and aerator as they are; call us if any of them stops.',
+    customerNote: words.overnightNote,
   }
 }
 
+const onSecondDay = (step: { readonly key: string }) => WHEN_FULL.has(step.key) || CLOSING.has(step.key)
+
 /** The second day of a cleanout that takes two: the refill's end, the test, and the fish back. */
-export function secondDayOf(cleanout: VisitType): VisitType {
-  const steps = cleanout.steps.filter((step) => WHEN_FULL.has(step.key) || CLOSING.has(step.key))
-  return { ...cleanout, key: SECOND_DAY_KEY, name: 'Cleanout, second day: fish back', steps: [TANKS_CHECKED, ...steps] }
+export function secondDayOf(cleanout: VisitType, words: VisitWords): VisitType {
+  const steps = [wordedStep(TANKS_CHECKED, words), ...cleanout.steps.filter(onSecondDay)]
+  return { ...cleanout, key: SECOND_DAY_KEY, name: words.name(SECOND_DAY_KEY), steps }
 }
 
-export const CLEANOUT_SECOND_DAY: VisitType = secondDayOf(SPRING_CLEANOUT)
+export const CLEANOUT_SECOND_DAY = {
+  ...SPRING_CLEANOUT,
+  key: SECOND_DAY_KEY,
+  steps: [TANKS_CHECKED, ...SPRING_CLEANOUT.steps.filter(onSecondDay)],
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const CLEANOUT_SECOND_DAY_PLANNING: JobPlanning = {

@@ -1,12 +1,11 @@
 import { FEEDING_ANSWERS } from '../gates/feeding'
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, FINISH, NO_FOLLOW_UP, TEST } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Every two or three days until the second clean week. */
-export const COMMISSIONING: VisitType = {
+export const COMMISSIONING = {
   key: 'commissioning',
-  name: 'New filter: commissioning test',
   version: 1,
   steps: [
     ...ARRIVE,
@@ -17,19 +16,17 @@ export const COMMISSIONING: VisitType = {
     },
     {
       key: 'ramp',
-      section: 'Start',
+      section: 'start',
       kind: 'decide',
-      title: 'Feeding and stocking until the next test',
-      detail: 'Up only after two clean tests in a row; ammonia or nitrite showing means none.',
+      words: 'commissioningRamp',
       choices: [...FEEDING_ANSWERS],
       gate: 'feeding',
     },
-    { key: 'flow', section: 'Start', kind: 'do', title: 'Flow, level, plants in the flow' },
+    { key: 'flow', section: 'start', kind: 'do', words: 'commissioningFlow' },
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'The filter is still growing its bacteria. Please feed only as written on the sheet.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const COMMISSIONING_PLANNING: JobPlanning = {

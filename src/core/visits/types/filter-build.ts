@@ -1,105 +1,93 @@
-import type { VisitType } from '../step'
+import { HEAVY } from '../step-amounts'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, FINISH, TEST_TAP } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
-export const FILTER_BUILD: VisitType = {
+export const FILTER_BUILD = {
   key: 'filter-build',
-  name: 'New filter: build',
   version: 1,
   steps: [
     ...ARRIVE,
     {
       key: 'services',
-      section: 'Ground',
+      section: 'ground',
       kind: 'do',
-      title: 'Buried services marked before the first cut',
-      safety:
-        'Call the service that marks cables and pipes; dig by hand beside them. Walls, slabs and roofs are for a licensed engineer.',
+      words: 'filterBuildServices',
     },
-    { key: 'mark-out', section: 'Ground', kind: 'do', title: 'Mark out bed, vault and pipe runs from the drawing' },
+    { key: 'mark-out', section: 'ground', kind: 'do', words: 'filterBuildMarkOut' },
     {
       key: 'dig',
-      section: 'Ground',
+      section: 'ground',
       kind: 'do',
-      title: 'Dig or frame, level checked all round',
-      safety: 'No one in a trench that can fall in. Machines: nobody within reach of the arm.',
+      words: 'filterBuildDig',
     },
     {
       key: 'liner',
-      section: 'Ground',
+      section: 'ground',
       kind: 'do',
-      title: 'Underlay, liner, underlay; folds laid, no wheel or sharp stone on it',
+      words: 'filterBuildLiner',
     },
     {
       key: 'modules-photo',
-      section: 'Layers',
+      section: 'layers',
       kind: 'photo',
-      title: 'HOLD: photograph pipe pitch and modules before they are covered',
-      detail: 'Spirit level on the distribution pipe in the picture; slots the way the drawing says.',
+      words: 'filterBuildModulesPhoto',
     },
     {
       key: 'vault',
-      section: 'Layers',
+      section: 'layers',
       kind: 'do',
-      title: 'Cleanout vault upright, lid and access free',
-      safety: 'Open vaults are covered or guarded at all times.',
+      words: 'filterBuildVault',
     },
     {
       key: 'rinse-gravel',
-      section: 'Layers',
+      section: 'layers',
       kind: 'do',
-      title: 'Rinse gravel until it runs clear, layer by layer',
-      safety: 'Lift wet media with two people or a machine above {25|mass}.',
+      words: 'filterBuildRinseGravel',
+      amounts: { heavy: HEAVY },
     },
-    { key: 'layers-photo', section: 'Layers', kind: 'photo', title: 'HOLD: photograph each layer with a tape' },
-    { ...TEST_TAP, section: 'Fill' },
+    { key: 'layers-photo', section: 'layers', kind: 'photo', words: 'filterBuildLayersPhoto' },
+    { ...TEST_TAP, section: 'fill' },
     {
       key: 'fill',
-      section: 'Fill',
+      section: 'fill',
       kind: 'dose',
-      title: 'Fill by the meter, dechlorinator as it comes',
-      detail: 'What the meter says is the true volume: write it down.',
+      words: 'filterBuildFill',
       figures: ['fillM3'],
-      safety: 'Auto-fill needs a backflow preventer and a licensed plumber. The label governs.',
     },
     {
       key: 'leak-test',
-      section: 'Fill',
+      section: 'fill',
       kind: 'measure',
-      title: 'Leak test over 24 hours: what the level lost',
+      words: 'filterBuildLeakTest',
       figures: ['leakM'],
     },
-    { key: 'flow', section: 'Fill', kind: 'do', title: 'Flow and level set, every edge wet as drawn' },
+    { key: 'flow', section: 'fill', kind: 'do', words: 'filterBuildFlow' },
     {
       key: 'pump-stop',
-      section: 'Fill',
+      section: 'fill',
       kind: 'measure',
-      title: 'Pump-stop test: what drains back into the pond',
-      detail: 'No more than the drawing predicts; no siphon runs on.',
+      words: 'filterBuildPumpStop',
       figures: ['drainBackM3'],
     },
     {
       key: 'seed',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Seed with mature media, gravel or pads from a healthy pond',
-      detail: 'Pond water carries next to no bacteria: it only helps fish acclimate, and only if it is good.',
+      words: 'filterBuildSeed',
     },
-    { key: 'plant', section: 'Start', kind: 'do', title: 'Plant by the plan, roots into the flow' },
+    { key: 'plant', section: 'start', kind: 'do', words: 'filterBuildPlant' },
     {
       key: 'hand-over',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Hand-over sheet: switches, valves, what to look at, whom to call',
+      words: 'filterBuildHandOver',
     },
     ...FINISH,
   ],
   followUpDays: [2, 3],
-  followUpTitle: 'First test of the new filter',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote:
-    'A new filter takes eight to ten weeks to settle. Fish come late and few, and feed as little as they beg for.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const FILTER_BUILD_PLANNING: JobPlanning = {

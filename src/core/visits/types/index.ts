@@ -1,6 +1,6 @@
 import type { JobPlanning } from '../planning-facts'
-import type { VisitType } from '../step'
-import { CLEANOUT_SECOND_DAY, CLEANOUT_SECOND_DAY_PLANNING } from './cleanout-legs'
+import type { UsualVisitType } from '../step'
+import { CLEANOUT_SECOND_DAY, CLEANOUT_SECOND_DAY_PLANNING, OVERNIGHT } from './cleanout-legs'
 import { COMMISSIONING, COMMISSIONING_PLANNING } from './commissioning'
 import { FILTER_BUILD, FILTER_BUILD_PLANNING } from './filter-build'
 import { AUTUMN_NETTING, AUTUMN_NETTING_PLANNING } from './netting'
@@ -17,9 +17,10 @@ import { WETLAND_FLUSH, WETLAND_FLUSH_PLANNING } from './wetland-flush'
 import { WINTER_CHECK, WINTER_CHECK_PLANNING } from './winter-check'
 import { WINTER_SETUP, WINTER_SETUP_PLANNING } from './winter-running'
 import { WINTER_SHUTDOWN, WINTER_SHUTDOWN_PLANNING } from './winter-shutdown'
+import type { VisitTypeKey } from '../visit-type-keys'
 
 interface WholeVisitType {
-  readonly type: VisitType
+  readonly type: UsualVisitType
   readonly planning: JobPlanning
 }
 
@@ -42,9 +43,11 @@ export const WHOLE_VISIT_TYPES = {
   'filter-build': { type: FILTER_BUILD, planning: FILTER_BUILD_PLANNING },
   commissioning: { type: COMMISSIONING, planning: COMMISSIONING_PLANNING },
   'cleanout-second-day': { type: CLEANOUT_SECOND_DAY, planning: CLEANOUT_SECOND_DAY_PLANNING },
-} as const satisfies Readonly<Record<string, WholeVisitType>>
+} as const satisfies Readonly<Record<VisitTypeKey, WholeVisitType>>
 
-export type VisitTypeKey = keyof typeof WHOLE_VISIT_TYPES
+/** Under which words a step stands in the catalogue. */
+export type StepWords =
+  (typeof WHOLE_VISIT_TYPES)[VisitTypeKey]['type']['steps'][number]['words'] | typeof OVERNIGHT.words
 
 /** What planning needs to know of each visit type; undefined for a key that is none. */
 export const VISIT_PLANNING: Readonly<Record<string, JobPlanning>> = Object.fromEntries(

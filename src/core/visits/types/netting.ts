@@ -1,69 +1,64 @@
-import type { VisitType } from '../step'
+import { COLD_WATER } from '../step-amounts'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, NO_FOLLOW_UP, TEST, TEST_TAP } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
-export const AUTUMN_NETTING: VisitType = {
+export const AUTUMN_NETTING = {
   key: 'netting',
-  name: 'Autumn netting',
   version: 3,
   steps: [
     ...ARRIVE,
     { ...TEST, readings: ['waterTemp', 'ph', 'tan', 'kh', 'clarityDepth'] },
     TEST_TAP,
-    { key: 'shade', section: 'Autumn', kind: 'do', title: 'Shade cloth down, dried and stored' },
+    { key: 'shade', section: 'autumn', kind: 'do', words: 'nettingShade' },
     {
       key: 'cut-back',
-      section: 'Autumn',
+      section: 'autumn',
       kind: 'do',
-      title: 'Cut back, thin, take away before it rots',
+      words: 'nettingCutBack',
       figures: ['cuttingBuckets'],
       plants: ['cut-back', 'thin', 'tidy'],
     },
     {
       key: 'lift',
-      section: 'Autumn',
+      section: 'autumn',
       kind: 'do',
-      title: 'Lift tender plants, label, store frost-free',
+      words: 'nettingLift',
       plants: ['lift'],
     },
-    { key: 'leaves', section: 'Autumn', kind: 'do', title: 'Leaves out of the pond and the skimmer' },
-    { ...CHANGE_WATER, section: 'Autumn' },
+    { key: 'leaves', section: 'autumn', kind: 'do', words: 'nettingLeaves' },
+    { ...CHANGE_WATER, section: 'autumn' },
     {
       ...BACTERIA,
-      section: 'Autumn',
-      title: 'Cold-water bacteria',
-      detail: 'Where the house rules add any, and below {10|temperature}.',
+      section: 'autumn',
+      words: 'nettingBacteria',
+      amounts: { cold: COLD_WATER },
     },
     {
       key: 'net',
-      section: 'Net',
+      section: 'net',
       kind: 'do',
-      title: 'Net up as a tent: posts, ridge, pins',
-      detail:
-        'Pitch at least 16°, clear of the water under wet leaves, snug at the edges so that no bird gets under it.',
-      safety: 'Ladders on firm ground only; no lone work over deep water.',
+      words: 'nettingNet',
     },
-    { key: 'heron', section: 'Net', kind: 'do', title: 'Heron guards where fish are open to sight' },
-    { key: 'net-photos', section: 'Net', kind: 'photo', title: 'Photograph the net and its fixings' },
+    { key: 'heron', section: 'net', kind: 'do', words: 'nettingHeron' },
+    { key: 'net-photos', section: 'net', kind: 'photo', words: 'nettingNetPhotos' },
     {
       key: 'label',
-      section: 'Net',
+      section: 'net',
       kind: 'do',
-      title: 'Label what is stored, and write down where',
-      detail: 'The next crew reads this note in spring.',
+      words: 'nettingLabel',
     },
     {
       key: 'fish-feed',
-      section: 'Net',
+      section: 'net',
       kind: 'do',
-      title: 'Tell: low-protein feed now, none in the cold',
-      detail: 'None in water below {10|temperature}.',
+      words: 'nettingFishFeed',
+      amounts: { cold: COLD_WATER },
     },
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Shake the net off when it is full; do not walk on it. Feed less as the water cools.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const AUTUMN_NETTING_PLANNING: JobPlanning = {

@@ -1,96 +1,78 @@
-import type { VisitType } from '../step'
+import { BUCKET, CLEAR_OF_MOUTHS, GROWING_WATER } from '../step-amounts'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, FINISH, NO_FOLLOW_UP } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
-export const PLANT_CARE: VisitType = {
+export const PLANT_CARE = {
   key: 'plant-care',
-  name: 'Plant care',
   version: 3,
   steps: [
     ...ARRIVE,
     {
       key: 'spreaders',
-      section: 'Plants',
+      section: 'plants',
       kind: 'do',
-      title: 'Spreaders cut back from inlets, screens and edges',
-      detail:
-        'Ground covers off screens and spillways, {0.15|length} clear at skimmer mouths, nothing aggressive beside pipes.',
+      words: 'plantCareSpreaders',
+      amounts: { clear: CLEAR_OF_MOUTHS },
       plants: ['pull-back'],
     },
     {
       key: 'deadhead',
-      section: 'Plants',
+      section: 'plants',
       kind: 'do',
-      title: 'Deadhead before seed falls; dead leaves out of the water',
-      detail:
-        'Tall sedges and similar seeders every week in the growing season: at the base, before flowers drop seed. Leave the big-leaved heavy feeders standing.',
+      words: 'plantCareDeadhead',
       plants: ['deadhead', 'tidy'],
-      safety: 'Waders only in known depth; a second person at the edge.',
     },
     {
       key: 'floating',
-      section: 'Plants',
+      section: 'plants',
       kind: 'measure',
-      title: 'Thin floating plants to half of the water',
+      words: 'plantCareFloating',
       figures: ['coverShare'],
       plants: ['thin'],
-      detail: 'Write down the cover as found.',
     },
     {
       key: 'divide',
-      section: 'Plants',
+      section: 'plants',
       kind: 'do',
-      title: 'Divide crowded crowns, replant bare patches',
+      words: 'plantCareDivide',
       plants: ['divide'],
-      detail: 'In spring, before growth. Rooted pieces fill gaps; the rest is composted or bagged away from waterways.',
-      safety: 'Never release plants outside. Lists of regulated plants are checked before any are taken along.',
     },
     {
       key: 'season',
-      section: 'Plants',
+      section: 'plants',
       kind: 'do',
-      title: 'Tender plants in or out, dead growth away, by the season',
-      detail:
-        'Before the killing frost lifted, labelled, stored frost-free, and where is written down; after it the rest cut back before it rots in the water.',
+      words: 'plantCareSeason',
       plants: ['lift', 'cut-back', 'plant-out'],
     },
     {
       key: 'feed',
-      section: 'Plants',
+      section: 'plants',
       kind: 'dose',
-      title: 'Feed lilies and lotus in their baskets',
+      words: 'plantCareFeed',
+      amounts: { warm: GROWING_WATER },
       plants: ['feed'],
-      detail:
-        'Monthly while the water is above {18|temperature}: one or two tablets pushed into the soil of each basket, never loose in the bed.',
     },
     {
       key: 'pale',
-      section: 'Plants',
+      section: 'plants',
       kind: 'decide',
-      title: 'How does the bed look?',
-      detail:
-        'Pale or stunted where the rest is green: water may be running under the roots. Dig a hand deep and look whether they stand wet.',
+      words: 'plantCarePale',
       plants: ['look-at-roots'],
-      choices: [
-        { code: 'green', label: 'Green and even' },
-        { code: 'pale-wet', label: 'Pale or stunted, roots wet' },
-        { code: 'pale-dry', label: 'Pale or stunted, roots dry' },
-        { code: 'rampant', label: 'Rampant' },
-      ],
+      choices: ['green', 'pale-wet', 'pale-dry', 'rampant'],
     },
     {
       key: 'cuttings',
-      section: 'Plants',
+      section: 'plants',
       kind: 'measure',
-      title: 'Count what is taken away',
+      words: 'plantCareCuttings',
+      amounts: { bucket: BUCKET },
       figures: ['cuttingBuckets'],
-      detail: 'Buckets of {0.01|volume}: cuttings carry nitrogen and phosphorus out of the pond.',
     },
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Take dead leaves off the water when you see them: what rots in it feeds algae.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const PLANT_CARE_PLANNING: JobPlanning = {

@@ -1,13 +1,12 @@
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, CHANGE_WATER, FINISH, LOOK_AT_FISH, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER, NOTE } from './rescue-steps'
+import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** First visit: nothing but loose dirt and a part of the water. */
-export const RESCUE_OPEN_FLOOR: VisitType = {
+export const RESCUE_OPEN_FLOOR = {
   key: 'rescue-floor',
-  name: 'Rescue: open floor and first change',
   version: 1,
   steps: [
     ...ARRIVE,
@@ -15,20 +14,17 @@ export const RESCUE_OPEN_FLOOR: VisitType = {
     TEST_TAP,
     {
       key: 'air',
-      section: 'Water',
+      section: 'water',
       kind: 'do',
-      title: 'Aerator in and running',
-      safety: 'RCD/GFCI outlet and drip loop.',
+      words: 'rescueFloorAir',
     },
     {
       key: 'siphon',
-      section: 'Water',
+      section: 'water',
       kind: 'decide',
-      title: 'Siphon the open floor only',
-      detail: 'No stones lifted, no media touched. Stop where it stays black.',
+      words: 'rescueFloorSiphon',
       choices: [...SLUDGE_SIGNS],
       gate: 'deep-sludge',
-      safety: 'Hydrogen sulfide from disturbed sludge: a smell of bad eggs means stop, ventilate, leave.',
     },
     CHANGE_WATER,
     BINDER,
@@ -38,8 +34,7 @@ export const RESCUE_OPEN_FLOOR: VisitType = {
     ...FINISH,
   ],
   ...AFTER,
-  customerNote: NOTE,
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const RESCUE_OPEN_FLOOR_PLANNING: JobPlanning = {

@@ -1,12 +1,11 @@
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, RINSE_MEDIA, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RETEST, AFTER, NOTE } from './rescue-steps'
+import { FULL_TEST, BINDER, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Third and fourth: half the biological media each, a week or more apart. */
-export const RESCUE_HALF_MEDIA: VisitType = {
+export const RESCUE_HALF_MEDIA = {
   key: 'rescue-media',
-  name: 'Rescue: half of the biological media',
   version: 1,
   steps: [
     ...ARRIVE,
@@ -16,14 +15,13 @@ export const RESCUE_HALF_MEDIA: VisitType = {
     RINSE_MEDIA,
     CHANGE_WATER,
     BINDER,
-    { ...BACTERIA, section: 'Water' },
+    { ...BACTERIA, section: 'water' },
     RETEST,
     LOOK_AT_FISH,
     ...FINISH,
   ],
   ...AFTER,
-  customerNote: NOTE,
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const RESCUE_HALF_MEDIA_PLANNING: JobPlanning = {

@@ -1,28 +1,27 @@
+import { HEAVY } from '../step-amounts'
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, CHANGE_WATER, FINISH, LOOK_AT_FISH, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RETEST, AFTER, NOTE } from './rescue-steps'
+import { FULL_TEST, BINDER, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Last: stones and what lies under them, one section at a time. */
-export const RESCUE_ROCKS: VisitType = {
+export const RESCUE_ROCKS = {
   key: 'rescue-rocks',
-  name: 'Rescue: one section of the rock piles',
   version: 1,
   steps: [
     ...ARRIVE,
     FULL_TEST,
     TEST_TAP,
-    { key: 'air', section: 'Rocks', kind: 'do', title: 'Aerator running before a stone is moved' },
+    { key: 'air', section: 'rocks', kind: 'do', words: 'rescueRocksAir' },
     {
       key: 'section',
-      section: 'Rocks',
+      section: 'rocks',
       kind: 'decide',
-      title: 'One section: lift, siphon, reset',
-      detail: 'A few square metres, no more. The next section is another visit.',
+      words: 'rescueRocksSection',
+      amounts: { heavy: HEAVY },
       choices: [...SLUDGE_SIGNS],
       gate: 'deep-sludge',
-      safety: 'Two people or a machine for stones above {25|mass}. A smell of bad eggs: stop, ventilate, leave.',
     },
     CHANGE_WATER,
     BINDER,
@@ -31,8 +30,7 @@ export const RESCUE_ROCKS: VisitType = {
     ...FINISH,
   ],
   ...AFTER,
-  customerNote: NOTE,
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const RESCUE_ROCKS_PLANNING: JobPlanning = {

@@ -1,52 +1,42 @@
-import type { VisitStep } from '../step'
+import type { UsualStep } from '../step'
 import { TEST } from './shared-steps'
 
-export const FULL_TEST: VisitStep = {
+export const FULL_TEST = {
   ...TEST,
-  title: 'Test first, everything',
+  words: 'fullTest',
   readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'nitrate', 'kh', 'gh', 'dissolvedOxygen', 'clarityDepth'],
   required: ['waterTemp', 'ph', 'tan', 'nitrite', 'kh', 'dissolvedOxygen'],
-}
+} as const satisfies UsualStep
 
-export const BINDER: VisitStep = {
+export const BINDER = {
   key: 'binder',
-  section: 'Water',
+  section: 'water',
   kind: 'dose',
   products: ['binder'],
-  title: 'Ammonia or nitrite binder while they show',
-  detail:
-    'For the whole system, daily as the label says, until two tests are clean. Fish only ever meet detoxified water.',
-  safety: 'Gloves and goggles. The label governs: never more than it allows, never mix products.',
-}
+  words: 'binder',
+} as const satisfies UsualStep
 
-export const RAISE_KH: VisitStep = {
+export const RAISE_KH = {
   key: 'raise-kh',
-  section: 'Water',
+  section: 'water',
   kind: 'dose',
-  title: 'Raise KH in steps',
-  detail:
-    'One or two degrees a day, dissolved beforehand, poured where the water moves. Write down the rise; 0 for none. Test again before leaving.',
+  words: 'raiseKh',
   quantity: 'kh-rise',
   products: ['kh'],
   figures: ['khRiseDH'],
   gate: 'raise-kh',
-  safety: 'Ammonia turns toxic as pH rises: this stop is there for a reason.',
-}
+} as const satisfies UsualStep
 
-export const RETEST: VisitStep = {
+export const RETEST = {
   key: 'retest',
-  section: 'Water',
+  section: 'water',
   kind: 'measure',
-  title: 'Test again before leaving',
+  words: 'retest',
   readings: ['ph', 'tan', 'nitrite', 'kh', 'dissolvedOxygen'],
   required: ['ph', 'tan'],
-}
+} as const satisfies UsualStep
 
 export const AFTER = {
   followUpDays: [1, 7],
-  followUpTitle: 'Weekly test of the rescue',
   followUpReadings: ['tan', 'nitrite', 'kh', 'ph'],
 } as const
-
-export const NOTE =
-  'A neglected pond is mended in stages: doing everything at once kills the bacteria first and the fish after. Please feed nothing until we say so.'

@@ -1,12 +1,11 @@
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER, NOTE } from './rescue-steps'
+import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Second: strainers and mechanical media, none of the living ones. */
-export const RESCUE_STRAINERS: VisitType = {
+export const RESCUE_STRAINERS = {
   key: 'rescue-strainers',
-  name: 'Rescue: strainers and mechanical media',
   version: 1,
   steps: [
     ...ARRIVE,
@@ -15,12 +14,11 @@ export const RESCUE_STRAINERS: VisitType = {
     ISOLATE,
     {
       key: 'strainers',
-      section: 'Filter',
+      section: 'filter',
       kind: 'do',
-      title: 'Baskets, screens, mats and mechanical pads clean',
-      detail: 'The biological media stay as they are.',
+      words: 'rescueStrainersStrainers',
     },
-    { key: 'pump-clean', section: 'Filter', kind: 'do', title: 'Pump and intake clean, flow looked at' },
+    { key: 'pump-clean', section: 'filter', kind: 'do', words: 'rescueStrainersPumpClean' },
     CHANGE_WATER,
     BINDER,
     RAISE_KH,
@@ -29,8 +27,7 @@ export const RESCUE_STRAINERS: VisitType = {
     ...FINISH,
   ],
   ...AFTER,
-  customerNote: NOTE,
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const RESCUE_STRAINERS_PLANNING: JobPlanning = {

@@ -1,134 +1,111 @@
+import { COLD_WATER } from '../step-amounts'
 import { ALGAE_ANSWERS } from '../gates/algae-treatment'
 import { MEDIA_WATER } from '../gates/media-clean'
-import type { VisitStep } from '../step'
+import type { UsualStep } from '../step'
 
 /** Steps that open and close most visits. */
-export const ARRIVE: readonly VisitStep[] = [
+export const ARRIVE = [
   {
     key: 'arrive-photos',
-    section: 'Arrive',
+    section: 'arrive',
     kind: 'photo',
-    title: 'Photograph the pond as found',
-    detail: 'Whole pond, filter, skimmer, anything already broken.',
+    words: 'arrivePhotos',
   },
   {
     key: 'hazards',
-    section: 'Arrive',
+    section: 'arrive',
     kind: 'do',
-    title: 'Walk the site for hazards',
+    words: 'hazards',
     onceAtStop: true,
-    safety:
-      'Open water and open vaults are drowning hazards: cover or guard them whenever children may come near. Three points of contact on wet stone.',
   },
-]
+] as const satisfies readonly UsualStep[]
 
-export const ISOLATE: VisitStep = {
+export const ISOLATE = {
   key: 'isolate',
-  section: 'Arrive',
+  section: 'arrive',
   kind: 'do',
-  title: 'Isolate power and prove it dead',
-  detail: 'At the disconnect; lock it, test.',
-  safety:
-    'Nobody reaches into the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
-}
+  words: 'isolate',
+} as const satisfies UsualStep
 
-export const TEST: VisitStep = {
+export const TEST = {
   key: 'test',
-  section: 'Arrive',
+  section: 'arrive',
   kind: 'measure',
-  title: 'Test the pond',
-  detail: 'Before anything is stirred up.',
+  words: 'test',
   readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'nitrate', 'kh', 'gh', 'dissolvedOxygen', 'clarityDepth'],
   required: ['waterTemp'],
-}
+} as const satisfies UsualStep
 
-export const TEST_TAP: VisitStep = {
+export const TEST_TAP = {
   key: 'test-tap',
-  section: 'Arrive',
+  section: 'arrive',
   kind: 'measure',
-  title: 'Test the water that goes in',
-  detail:
-    'The chlorine found here sets the portions of dechlorinator, its temperature how fast it may run in. Its pH and KH are kept for the site: once is enough while the source stays the same.',
+  words: 'testTap',
   readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
   required: ['tapTemp', 'tapChlorine'],
-}
+} as const satisfies UsualStep
 
-export const CHANGE_WATER: VisitStep = {
+export const CHANGE_WATER = {
   key: 'change-water',
-  section: 'Water',
+  section: 'water',
   kind: 'dose',
-  title: 'Part of the water out, treated water in',
-  detail:
-    'At most a third. Dechlorinator goes in by portions as the water comes, not afterwards. Write down how much was changed; 0 if none.',
+  words: 'changeWater',
   quantity: 'partial-change',
   figures: ['changedM3'],
   products: ['dechlorinator'],
   gate: 'water-change',
-  safety:
-    'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
-}
+} as const satisfies UsualStep
 
-export const RINSE_MEDIA: VisitStep = {
+export const RINSE_MEDIA = {
   key: 'media',
-  section: 'Filter',
+  section: 'filter',
   kind: 'decide',
-  title: 'Pads and media: rinse part by part',
-  detail:
-    'Half of the biological media at most while fish are in the pond. Low pressure, in saved pond water. Note pads that are thin and what was replaced.',
+  words: 'rinseMedia',
   figures: ['mediaShare', 'padThicknessM'],
   choices: [...MEDIA_WATER],
   gate: 'media-clean',
-}
+} as const satisfies UsualStep
 
-export const TREAT_ALGAE: VisitStep = {
+export const TREAT_ALGAE = {
   key: 'treat-algae',
-  section: 'Life',
+  section: 'life',
   kind: 'decide',
   products: ['algae'],
-  title: 'Algae treatment',
-  detail:
-    'Only if the house rules allow algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
+  words: 'treatAlgae',
   choices: [...ALGAE_ANSWERS],
   gate: 'algae-treatment',
-  safety: 'Pesticide law: a licensed applicator where it says so. The label governs; gloves and goggles.',
-}
+} as const satisfies UsualStep
 
-export const BACTERIA: VisitStep = {
+export const BACTERIA = {
   key: 'bacteria',
-  section: 'Life',
+  section: 'life',
   kind: 'dose',
   products: ['cold-bacteria', 'bacteria'],
-  title: 'Bacteria by the water’s temperature',
-  detail:
-    'Cold-water culture below {10|temperature}, the ordinary one above and rising. New pack in the dosing unit if it is empty.',
-  safety: 'The label governs the amount.',
-}
+  words: 'bacteria',
+  amounts: { cold: COLD_WATER },
+} as const satisfies UsualStep
 
-export const LOOK_AT_FISH: VisitStep = {
+export const LOOK_AT_FISH = {
   key: 'fish',
-  section: 'Life',
+  section: 'life',
   kind: 'count-fish',
-  title: 'Look the fish over, count losses',
-  detail: 'Red fin tips, raised scales, clamped fins, cloudy skin, gasping, hiding.',
-  safety: 'Signs of disease are for a vet or fish-health specialist; nothing is treated by guess.',
-}
+  words: 'lookAtFish',
+} as const satisfies UsualStep
 
-export const FINISH: readonly VisitStep[] = [
-  { key: 'after-photos', section: 'Finish', kind: 'photo', title: 'Photograph the pond as left' },
-  { key: 'tools', section: 'Finish', kind: 'do', title: 'Count the tools, leave the site clean', onceAtStop: true },
+export const FINISH = [
+  { key: 'after-photos', section: 'finish', kind: 'photo', words: 'afterPhotos' },
+  { key: 'tools', section: 'finish', kind: 'do', words: 'tools', onceAtStop: true },
   {
     key: 'sign',
-    section: 'Finish',
+    section: 'finish',
     kind: 'sign',
-    title: 'Tell the customer and sign off',
+    words: 'sign',
     onceAtStop: true,
-    detail: 'What was found, what was done, what comes next, what they should do until then.',
   },
-]
+] as const satisfies readonly UsualStep[]
 
-export const NO_FOLLOW_UP = { followUpDays: [0, 0], followUpTitle: '', followUpReadings: [] } as const
+export const NO_FOLLOW_UP = { followUpDays: [0, 0], followUpReadings: [] } as const
 export const TEST_AFTER = {
   followUpDays: [3, 7],
-  followUpTitle: 'Test after the visit',
   followUpReadings: ['tan', 'nitrite'],
 } as const

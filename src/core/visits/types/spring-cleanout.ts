@@ -1,268 +1,212 @@
+import { COLD_WATER, FISH_WATER_LEFT, HEAVY } from '../step-amounts'
 import type { JobPlanning } from '../planning-facts'
 import { FISH_BACK_READINGS } from '../fish-back-gate'
 import { MEDIA_WATER } from '../gates/media-clean'
-import type { VisitStep, VisitType } from '../step'
+import type { UsualStep, UsualVisitType } from '../step'
 
-const BASE = 'Before leaving base'
-const ARRIVE = 'Arrive and test'
-const FISH = 'Drain down and fish out'
-const RINSE = 'Rinse'
-const EMPTY = 'While it is empty'
-const REFILL = 'Refill'
-const BACK = 'Fish back'
-const FINISH = 'Finish'
-
-const steps: readonly VisitStep[] = [
+const steps = [
   {
     key: 'kit',
-    section: BASE,
+    section: 'beforeLeavingBase',
     kind: 'do',
-    title: 'Load the kit',
-    detail:
-      'Waders, gloves, holding tanks with cover nets and aerator, fish nets and a water-carrying sling, clean-out pumps and hose, pressure washer, wet vacuum, foam, fertiliser tablets, dechlorinator, bacteria, spare pads, lamp if due.',
+    words: 'springCleanoutKit',
+    amounts: { heavy: HEAVY },
     quantity: 'holding-tank',
-    safety: 'Lift with two people or a machine above {25|mass}.',
   },
   {
     key: 'arrive-photos',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'photo',
-    title: 'Photograph the pond as found',
-    detail: 'Whole pond, filter, skimmer, anything already broken.',
+    words: 'arrivePhotos',
   },
   {
     key: 'hazards',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'do',
-    title: 'Walk the site for hazards',
-    safety:
-      'An emptied pond and an open vault are falls and drowning hazards: cover or guard them whenever children may come near. Three points of contact on wet stone.',
+    words: 'springCleanoutHazards',
   },
   {
     key: 'isolate',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'do',
-    title: 'Isolate power and prove it dead',
-    detail: 'Pump, lamp, lights, de-icer off at the disconnect, lock it, test.',
-    safety:
-      'Nobody enters the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
+    words: 'springCleanoutIsolate',
   },
   {
     key: 'test-before',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'measure',
-    title: 'Test the pond',
-    detail: 'Before anything is stirred up.',
+    words: 'test',
     readings: ['waterTemp', 'ph', 'tan', 'kh', 'nitrite', 'dissolvedOxygen', 'clarityDepth'],
     required: ['waterTemp', 'ph', 'tan', 'dissolvedOxygen'],
   },
   {
     key: 'test-tap',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'measure',
-    title: 'Test the tap',
-    detail: 'The chlorine found here sets the dechlorinator portions.',
+    words: 'springCleanoutTestTap',
     readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
     required: ['tapTemp', 'tapChlorine'],
   },
   {
     key: 'winter-gear',
-    section: ARRIVE,
+    section: 'arriveAndTest',
     kind: 'do',
-    title: 'Net, de-icer and winter aerator off',
-    detail: 'Debris out of the net; dry, bag, label, store where agreed.',
+    words: 'springCleanoutWinterGear',
   },
   {
     key: 'saved-water',
-    section: FISH,
+    section: 'drainDownAndFishOut',
     kind: 'decide',
-    title: 'Is the pond water clean enough to keep?',
-    detail:
-      'Fill the holding tanks with good pond water first. If it is green or foul use a little and top up with dechlorinated tap water.',
+    words: 'springCleanoutSavedWater',
     quantity: 'saved-water',
-    choices: [
-      { code: 'pond-water', label: 'Clean: tanks filled with pond water' },
-      { code: 'tap-water', label: 'Green or foul: mostly treated tap water' },
-    ],
+    choices: ['pond-water', 'tap-water'],
   },
   {
     key: 'tanks-ready',
-    section: FISH,
+    section: 'drainDownAndFishOut',
     kind: 'do',
-    title: 'Tanks in shade, aerator running, cover nets to hand',
-    detail: 'Before the first fish arrives.',
+    words: 'springCleanoutTanksReady',
     quantity: 'holding-tank',
   },
   {
     key: 'pump-down',
-    section: FISH,
+    section: 'drainDownAndFishOut',
     kind: 'do',
-    title: 'Pump down with the intake guarded',
-    detail: 'To planting beds where allowed. Stop at about {0.3|length}.',
+    words: 'springCleanoutPumpDown',
+    amounts: { level: FISH_WATER_LEFT },
     quantity: 'pump-out',
-    safety: 'Not to storm drains or streams unless the local rules allow it.',
   },
   {
     key: 'fish-out',
-    section: FISH,
+    section: 'drainDownAndFishOut',
     kind: 'count-fish',
-    title: 'Net, move and count the fish',
+    words: 'springCleanoutFishOut',
     gate: 'fish-handling',
-    detail:
-      'Largest first, always supported in water, in the sling. Look for red fin tips, raised scales, cloudy skin. Measure a few. Cover the tank.',
   },
   {
     key: 'tank-watch',
-    section: FISH,
+    section: 'drainDownAndFishOut',
     kind: 'timer',
-    title: 'Watch the holding tank',
-    detail: 'Oxygen and temperature every 15 minutes while fish are in it.',
+    words: 'springCleanoutTankWatch',
     timerMinutes: 15,
     again: true,
     readings: ['tankTemp', 'tankOxygen'],
     required: ['tankTemp', 'tankOxygen'],
   },
-  { key: 'drain', section: FISH, kind: 'do', title: 'Finish draining and lift out big debris by hand' },
+  { key: 'drain', section: 'drainDownAndFishOut', kind: 'do', words: 'springCleanoutDrain' },
   {
     key: 'rinse-stone',
-    section: RINSE,
+    section: 'rinse',
     kind: 'do',
-    title: 'Rinse from the top of the falls downward',
-    detail:
-      'Chase the dirt to the pump. Do not scrub to bare stone: leave some film and algae. Rinse again until it runs clear.',
-    safety:
-      'Pressure washer: goggles, boots, nobody in front of the lance. Rotten-egg smell: stop, get out, ventilate.',
+    words: 'springCleanoutRinseStone',
   },
-  { key: 'skimmer', section: RINSE, kind: 'do', title: 'Skimmer: basket, mat, pump vault' },
+  { key: 'skimmer', section: 'rinse', kind: 'do', words: 'springCleanoutSkimmer' },
   {
     key: 'media',
-    section: RINSE,
+    section: 'rinse',
     kind: 'decide',
-    title: 'Waterfall box: media and pads',
-    detail:
-      'Rinse in saved pond water at low pressure. Never chlorinated water, never high pressure. Note pads that are thin and what was replaced.',
+    words: 'springCleanoutMedia',
     figures: ['mediaShare', 'padThicknessM'],
     choices: [...MEDIA_WATER],
     gate: 'media-clean',
   },
   {
     key: 'flush',
-    section: RINSE,
+    section: 'rinse',
     kind: 'measure',
-    title: 'Flush the wetland if due',
-    detail:
-      'Stir from the far end toward the vault, pump to planting beds, repeat until clear. Do not let the bed stand empty for over an hour.',
+    words: 'springCleanoutFlush',
     readings: ['sludgeDepth'],
-    safety: 'Vaults are confined spaces: nobody goes in. Stop and leave if it smells of rotten eggs.',
   },
   {
     key: 'edges',
-    section: EMPTY,
+    section: 'whileItIsEmpty',
     kind: 'do',
-    title: 'Liner edges, stones, foam and levels',
-    detail:
-      'Edges covered, stones reset, gaps foamed so that water runs over and not around, falls lip slightly forward.',
-    safety: 'Two people or a machine for stones above {25|mass}.',
+    words: 'springCleanoutEdges',
+    amounts: { heavy: HEAVY },
   },
   {
     key: 'lights',
-    section: EMPTY,
+    section: 'whileItIsEmpty',
     kind: 'do',
-    title: 'Lights cleaned, aimed, replaced',
-    detail: 'Warranty noted for what was changed; ioniser probe gap clean, wiring hidden.',
+    words: 'springCleanoutLights',
   },
   {
     key: 'plants',
-    section: EMPTY,
+    section: 'whileItIsEmpty',
     kind: 'do',
     products: ['plant-food'],
     plants: ['divide', 'cut-back', 'plant-out', 'feed'],
-    title: 'Divide and repot overgrown plants',
-    detail: 'Fertiliser tablets in the baskets, never loose in the bed.',
+    words: 'springCleanoutPlants',
   },
   {
     key: 'equipment',
-    section: EMPTY,
+    section: 'whileItIsEmpty',
     kind: 'do',
-    title: 'Plumbing, pump, lamp',
-    detail: 'Lamp renewed if it is over 12 months: write the date in the note.',
+    words: 'springCleanoutEquipment',
   },
   {
     key: 'refill-start',
-    section: REFILL,
+    section: 'refill',
     kind: 'dose',
-    title: 'Refill: saved water first, then tap with dechlorinator in portions',
-    detail: 'Dose each portion as the water comes in, not afterwards.',
+    words: 'springCleanoutRefillStart',
     quantity: 'dechlorinator',
     products: ['dechlorinator'],
-    safety: 'Gloves and goggles. The label governs: never more than it allows, never mix products.',
   },
   {
     key: 'top-up',
-    section: REFILL,
+    section: 'refill',
     kind: 'do',
-    title: 'Pump on, find leaks, top up when filters and pipes are full',
-    detail: 'Check the flow over every edge.',
+    words: 'springCleanoutTopUp',
     quantity: 'refill',
-    safety: 'Power back on only when everyone is out of the water.',
   },
   {
     key: 'test-refilled',
-    section: BACK,
+    section: 'fishBack',
     kind: 'measure',
-    title: 'Test the refilled pond and the tank',
-    detail: 'The fish stay in the tank until this test is safe.',
+    words: 'springCleanoutTestRefilled',
     readings: [...FISH_BACK_READINGS],
     required: [...FISH_BACK_READINGS],
   },
   {
     key: 'acclimate',
-    section: BACK,
+    section: 'fishBack',
     kind: 'timer',
-    title: 'Acclimate: mix pond water into the tank step by step',
-    detail: 'About a quarter of the tank every five minutes.',
+    words: 'springCleanoutAcclimate',
     timerMinutes: 20,
     waits: true,
   },
   {
     key: 'fish-back',
-    section: BACK,
+    section: 'fishBack',
     kind: 'count-fish',
-    title: 'Fish back, gently',
-    detail: 'In the sling, lowered under water. Count them in.',
+    words: 'springCleanoutFishBack',
     gate: 'fish-back-safe',
   },
   {
     key: 'bacteria',
-    section: BACK,
+    section: 'fishBack',
     kind: 'dose',
     products: ['cold-bacteria', 'bacteria'],
-    title: 'Bacteria by the water’s temperature',
-    detail: 'Cold-water culture below {10|temperature}, ordinary above. New pack in the dosing unit.',
-    safety: 'The label governs the amount.',
+    words: 'springCleanoutBacteria',
+    amounts: { cold: COLD_WATER },
   },
-  { key: 'after-photos', section: FINISH, kind: 'photo', title: 'Photograph the finished pond' },
-  { key: 'clean-up', section: FINISH, kind: 'do', title: 'Clean the site and count the tools' },
+  { key: 'after-photos', section: 'finish', kind: 'photo', words: 'springCleanoutAfterPhotos' },
+  { key: 'clean-up', section: 'finish', kind: 'do', words: 'springCleanoutCleanUp' },
   {
     key: 'sign',
-    section: FINISH,
+    section: 'finish',
     kind: 'sign',
-    title: 'Tell the customer and sign off',
-    detail: 'Murky for 24–48 hours. No feeding for 24 hours, then light. What was found.',
+    words: 'springCleanoutSign',
   },
-]
+] as const satisfies readonly UsualStep[]
 
-export const SPRING_CLEANOUT: VisitType = {
+export const SPRING_CLEANOUT = {
   key: 'spring-cleanout',
-  name: 'Spring cleanout',
   version: 3,
   steps,
   followUpDays: [3, 7],
-  followUpTitle: 'Test TAN and nitrite after the cleanout',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote:
-    'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const SPRING_CLEANOUT_PLANNING: JobPlanning = {

@@ -1,4 +1,4 @@
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import {
   ARRIVE,
   BACTERIA,
@@ -13,9 +13,8 @@ import {
 } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
-export const SPRING_STARTUP: VisitType = {
+export const SPRING_STARTUP = {
   key: 'spring-startup',
-  name: 'Spring startup',
   version: 3,
   steps: [
     ...ARRIVE,
@@ -24,58 +23,47 @@ export const SPRING_STARTUP: VisitType = {
     TEST_TAP,
     {
       key: 'winter-gear',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Net and de-icer off, debris netted out',
-      detail: 'Dry, bag, label, store where agreed.',
+      words: 'springStartupWinterGear',
     },
-    { key: 'skimmer', section: 'Start', kind: 'do', title: 'Skimmer: basket, mat, pump vault' },
-    { ...RINSE_MEDIA, section: 'Start' },
+    { key: 'skimmer', section: 'start', kind: 'do', words: 'springCleanoutSkimmer' },
+    { ...RINSE_MEDIA, section: 'start' },
     {
       key: 'prime',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Caps off pipe ends, plumbing back, pump primed',
-      detail: 'Union seals looked at; the breather open.',
+      words: 'springStartupPrime',
     },
     {
       key: 'lamp',
-      section: 'Start',
+      section: 'start',
       kind: 'decide',
-      title: 'Is the lamp due?',
-      choices: [
-        { code: 'renewed', label: 'Renewed today, date logged' },
-        { code: 'not-due', label: 'Not yet due' },
-        { code: 'no-lamp', label: 'No lamp here' },
-      ],
-      safety: 'Isolate before opening the housing; a burning UV lamp harms eyes and skin.',
+      words: 'springStartupLamp',
+      choices: ['renewed', 'not-due', 'no-lamp'],
     },
-    { ...CHANGE_WATER, section: 'Start' },
+    { ...CHANGE_WATER, section: 'start' },
     {
       key: 'leaks',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Pump on: leaks, levels of the boxes, flow over every edge',
-      detail: 'Falls lip slightly forward; gaps foamed so that water runs over and not around.',
-      safety: 'Power back on only when everyone is out of the water.',
+      words: 'springStartupLeaks',
     },
-    { ...BACTERIA, section: 'Start' },
+    { ...BACTERIA, section: 'start' },
     {
       key: 'plants',
-      section: 'Start',
+      section: 'start',
       kind: 'do',
-      title: 'Plants cut back, divided and fed',
+      words: 'springStartupPlants',
       plants: ['divide', 'cut-back', 'plant-out'],
-      detail: 'Before growth; tablets into baskets, never loose in the bed.',
       figures: ['cuttingBuckets'],
     },
-    { key: 'lights', section: 'Start', kind: 'do', title: 'Lights cleaned, aimed, replaced; warranty noted' },
-    { ...LOOK_AT_FISH, section: 'Start' },
+    { key: 'lights', section: 'start', kind: 'do', words: 'springStartupLights' },
+    { ...LOOK_AT_FISH, section: 'start' },
     ...FINISH,
   ],
   ...TEST_AFTER,
-  customerNote: 'Feed lightly, and only once the water is warm enough.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const SPRING_STARTUP_PLANNING: JobPlanning = {

@@ -1,53 +1,39 @@
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, FINISH, NO_FOLLOW_UP } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
-export const WINTER_CHECK: VisitType = {
+export const WINTER_CHECK = {
   key: 'winter-check',
-  name: 'Winter check',
   version: 2,
   steps: [
     ...ARRIVE,
     {
       key: 'hole',
-      section: 'Check',
+      section: 'check',
       kind: 'decide',
-      title: 'Is the hole in the ice open, the aerator on?',
-      choices: [
-        { code: 'open', label: 'Yes' },
-        { code: 'opened', label: 'No: opened with warm water' },
-        { code: 'no-ice', label: 'No ice' },
-      ],
-      safety: 'Never walk on the ice, never break it with blows; never work alone beside it.',
+      words: 'winterCheckHole',
+      choices: ['open', 'opened', 'no-ice'],
     },
-    { key: 'level', section: 'Check', kind: 'measure', title: 'Level, and what it lost', figures: ['levelDropM'] },
+    { key: 'level', section: 'check', kind: 'measure', words: 'winterCheckLevel', figures: ['levelDropM'] },
     {
       key: 'dams',
-      section: 'Check',
+      section: 'check',
       kind: 'decide',
-      title: 'Ice dams on running falls?',
-      detail: 'Water that runs over an edge empties the pond in a night.',
-      choices: [
-        { code: 'none', label: 'None' },
-        { code: 'cleared', label: 'Cleared' },
-        { code: 'pump-off', label: 'Pump switched off' },
-        { code: 'falls-off', label: 'Falls do not run' },
-      ],
+      words: 'winterCheckDams',
+      choices: ['none', 'cleared', 'pump-off', 'falls-off'],
     },
-    { key: 'snow', section: 'Check', kind: 'do', title: 'Snow off a part of the ice, so that light comes in' },
-    { key: 'net-load', section: 'Check', kind: 'do', title: 'Net load: leaves and snow off, fixings tight' },
+    { key: 'snow', section: 'check', kind: 'do', words: 'winterCheckSnow' },
+    { key: 'net-load', section: 'check', kind: 'do', words: 'winterCheckNetLoad' },
     {
       key: 'power',
-      section: 'Check',
+      section: 'check',
       kind: 'do',
-      title: 'Power to de-icer and aerator',
-      safety: 'A tripped RCD/GFCI is a fault: find it before switching on again.',
+      words: 'winterCheckPower',
     },
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Keep a hole in the ice open; never break it with blows. Call us when fish lie at the surface.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const WINTER_CHECK_PLANNING: JobPlanning = {

@@ -1,11 +1,10 @@
-import type { VisitType } from '../step'
+import type { UsualVisitType } from '../step'
 import { ARRIVE, CHANGE_WATER, FINISH, NO_FOLLOW_UP, TEST, TEST_TAP } from './shared-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** For ponds whose filter runs through the winter. */
-export const WINTER_SETUP: VisitType = {
+export const WINTER_SETUP = {
   key: 'winter-running',
-  name: 'Winter set-up, running on',
   version: 1,
   steps: [
     ...ARRIVE,
@@ -13,38 +12,34 @@ export const WINTER_SETUP: VisitType = {
     TEST_TAP,
     {
       key: 'skimmer',
-      section: 'Set up',
+      section: 'setUp',
       kind: 'do',
-      title: 'Skimmer and pads clean for the winter',
-      safety: 'Pump off and isolated before reaching into the skimmer.',
+      words: 'winterRunningSkimmer',
     },
-    { ...CHANGE_WATER, section: 'Set up' },
+    { ...CHANGE_WATER, section: 'setUp' },
     {
       key: 'intake',
-      section: 'Set up',
+      section: 'setUp',
       kind: 'do',
-      title: 'Raise the intake off the bottom',
-      detail: 'The warmest water lies deepest: leave it still for the fish.',
+      words: 'winterRunningIntake',
     },
     {
       key: 'deicer',
-      section: 'Set up',
+      section: 'setUp',
       kind: 'do',
-      title: 'De-icer and aerator ready, with the date to switch on',
-      safety: 'RCD/GFCI outlet and drip loop; wiring by a licensed electrician.',
+      words: 'winterRunningDeicer',
     },
     {
       key: 'ice-watch',
-      section: 'Set up',
+      section: 'setUp',
       kind: 'do',
-      title: 'Agree who watches for ice dams after every frost, and whom to call at night',
+      words: 'winterRunningIceWatch',
     },
-    { key: 'no-feed', section: 'Set up', kind: 'do', title: 'Tell: no feeding until the water is warm again' },
+    { key: 'no-feed', section: 'setUp', kind: 'do', words: 'winterRunningNoFeed' },
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Look for ice dams after every frost, and call us when water leaves the falls.',
-}
+} as const satisfies UsualVisitType
 
 /** @source house defaults; logged times correct the minutes */
 export const WINTER_SETUP_PLANNING: JobPlanning = {

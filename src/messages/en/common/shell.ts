@@ -1,5 +1,6 @@
 export const shell = {
   topBar: {
+    signOutAnyway: 'Sign out and lose it',
     confirmSignOut:
       '{left, plural, one {# entry of the field sheet has} other {# entries of the field sheet have}} not been sent. Signing out deletes {left, plural, one {it} other {them}}. Sign out anyway?',
     mC: 'm, °C',

@@ -30,6 +30,7 @@ export const parts = {
       'of heat a year. At least {flowM3PerH} must pass the heater ({flowM3PerH2} of the flow), so that the water warms by no more than 4 K per pass. Wiring or gas by licensed trades.',
   },
   monthsChart: {
+    tanAxis: 'mg/L TAN',
     gNDay: 'g N a day',
     givenOff: 'Given off',
     drawnPlants: 'Taken up by plants',

@@ -51,6 +51,7 @@ export const views = {
     stone: 'Stone',
   },
   proposalMaker: {
+    noWhatIf: 'none',
     accepted: 'accepted',
     declined: 'declined',
     withdrawn: 'withdrawn',

@@ -1,5 +1,6 @@
 import { Font, StyleSheet } from '@react-pdf/renderer'
 import { join } from 'node:path'
+import { PAPER } from '@/core/drawing/palette'
 
 const fontFile = (family: string, name: string) =>
   join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
@@ -16,14 +17,14 @@ Font.registerHyphenationCallback((word) => [word])
 
 /** Fonts and styles that everything the firm hands out on paper shares. */
 export const paper = StyleSheet.create({
-  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: '#2b2620' },
-  firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
+  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: PAPER.ink },
+  firm: { fontFamily: 'Title', fontSize: 11, color: PAPER.reed },
   title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, marginBottom: 8, lineHeight: 1.2 },
-  under: { color: '#6a6154', marginBottom: 14 },
+  under: { color: PAPER.soft, marginBottom: 14 },
   heading: { fontFamily: 'Title', fontSize: 12.5, marginTop: 14, marginBottom: 4 },
-  callout: { borderLeft: '3pt solid #3f6b3a', paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
+  callout: { borderLeft: `3pt solid ${PAPER.reed}`, paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
   // not on the page: a line height there swallows the page numbers
   line: { marginBottom: 1.5, lineHeight: 1.35 },
-  muted: { color: '#6a6154' },
-  foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: '#6a6154', fontSize: 8 },
+  muted: { color: PAPER.soft },
+  foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: PAPER.soft, fontSize: 8 },
 })

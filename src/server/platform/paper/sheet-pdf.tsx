@@ -1,6 +1,6 @@
 import { Circle, Path, Svg, Text } from '@react-pdf/renderer'
 import { dimensionLine, type DrawnPoint, type Mark, type Sheet } from '@/core/drawing/sheet'
-import { PAPER_COLOURS } from '@/core/drawing/svg'
+import { layerInk, PAPER, paperFill } from '@/core/drawing/palette'
 
 const TEXT_PT = 7
 const ROOM_PT = { left: 36, right: 150, top: 16, bottom: 22 }
@@ -24,23 +24,14 @@ export function SheetPdf({ sheet, widthPt, mostHeightPt }: { sheet: Sheet; width
   )
 }
 
-const STROKE: Readonly<Record<string, string>> = {
-  WATER: '#2f7f8c',
-  PLANTS: '#4d7a3f',
-  LEVELS: '#a4472b',
-  GROUND: '#7a5a3a',
-  DIMENSIONS: '#6a6154',
-}
-
 function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { x: number; y: number }; pt: number }) {
-  const stroke = STROKE[mark.layer] ?? PAPER_COLOURS.ink
+  const stroke = layerInk(mark.layer)
   const path = (points: readonly DrawnPoint[], close: boolean) =>
     points.map((p, i) => `${i === 0 ? 'M' : 'L'}${place(p).x.toFixed(2)} ${place(p).y.toFixed(2)}`).join('') +
     (close ? 'Z' : '')
-  const fill = (name: string | undefined) => PAPER_COLOURS.fills[name ?? ''] ?? 'none'
   switch (mark.kind) {
     case 'polygon':
-      return <Path d={path(mark.points, true)} fill={fill(mark.fill)} stroke={stroke} strokeWidth={0.7} />
+      return <Path d={path(mark.points, true)} fill={paperFill(mark.fill)} stroke={stroke} strokeWidth={0.7} />
     case 'line':
       return (
         <Path
@@ -57,7 +48,7 @@ function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { 
           cx={place(mark.centre).x}
           cy={place(mark.centre).y}
           r={mark.radiusM * pt}
-          fill={fill(mark.fill)}
+          fill={paperFill(mark.fill)}
           fillOpacity={0.6}
           stroke={stroke}
           strokeWidth={0.6}
@@ -69,7 +60,7 @@ function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { 
           at={place(mark.at)}
           text={mark.text}
           anchor={mark.anchor}
-          colour={mark.layer === 'LEVELS' ? stroke : PAPER_COLOURS.ink}
+          colour={mark.layer === 'LEVELS' ? stroke : PAPER.ink}
         />
       )
     case 'dimension': {
@@ -82,7 +73,7 @@ function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { 
             at={{ x: (pa.x + pb.x) / 2 + 4, y: (pa.y + pb.y) / 2 - 3 }}
             text={mark.text}
             anchor="middle"
-            colour={PAPER_COLOURS.ink}
+            colour={PAPER.ink}
           />
         </>
       )

@@ -70,7 +70,7 @@ export function BedPart(part: DesignPart) {
                 hideLabel
                 value={layer.material}
                 onChange={(e) => setLayer(index, { material: e.target.value as BedMaterialKey })}
-                options={BED_MATERIAL_KEYS.map((key) => ({ value: key, label: BED_MATERIALS[key].name }))}
+                options={BED_MATERIAL_KEYS.map((key) => ({ value: key, label: t(`design.bedMaterialNames.${key}`) }))}
               />
               <QuantityField
                 label={t('design.bedPart.layerThickness', { index: index + 1 })}
@@ -241,7 +241,7 @@ function Loads({ shown }: DesignPart) {
         {quantities.map((q, i) => (
           <div key={i}>
             {t('design.bedPart.holdingWater', {
-              name: BED_MATERIALS[q.material].name,
+              name: t(`design.bedMaterialNames.${q.material}`),
               volumeM3: show(q.volumeM3, 'volume'),
               massT: q.massT > 0.05 && BED_MATERIALS[q.material].granular ? `, ${show(q.massT * 1000, 'mass')}` : '',
               voidM3: show(q.voidM3, 'volume'),

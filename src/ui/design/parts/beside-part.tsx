@@ -11,7 +11,6 @@ import {
   type CompanionKind,
 } from '@/core/filter/companions'
 import { CHECK_LIMITS } from '@/core/filter/checks/check'
-import { COMPANION_NAMES } from '@/core/pricing/price-book'
 import { formatNumber } from '@/core/units/format'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -60,11 +59,11 @@ export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
         return (
           <div key={i} className="companion">
             <div className="d-flex gap-2 align-items-baseline">
-              <strong>{COMPANION_NAMES[c.kind]}</strong>
+              <strong>{t(`design.companionNames.${c.kind}`)}</strong>
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary ms-auto"
-                aria-label={t('design.besidePart.remove', { kind: COMPANION_NAMES[c.kind] })}
+                aria-label={t('design.besidePart.remove', { kind: t(`design.companionNames.${c.kind}`) })}
                 onClick={() => set({ companions: bed.companions.filter((_, n) => n !== i) })}
               >
                 ×
@@ -148,7 +147,7 @@ export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
         onChange={(e) => e.target.value && add(e.target.value as CompanionKind)}
         options={[
           { value: '', label: t('design.besidePart.chooseEquipment') },
-          ...COMPANION_KINDS.map((kind) => ({ value: kind, label: COMPANION_NAMES[kind] })),
+          ...COMPANION_KINDS.map((kind) => ({ value: kind, label: t(`design.companionNames.${kind}`) })),
         ]}
       />
       {bed.companions.length > 0 ? (

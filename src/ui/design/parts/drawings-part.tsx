@@ -18,6 +18,7 @@ import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 import { saidWords } from '@/messages/said'
+import { flowNames, sheetWords } from '@/messages/drawing/sheet-words'
 
 const SHEET_NAMES = {
   plan: textId('design.drawingsPart.plan'),
@@ -51,18 +52,20 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
   const sheet = useMemo(() => {
     const plain = (words: string) => words.replaceAll('\u00a0', ' ')
     // a dimension is what was typed, to the millimetre: 12.25 m is never 12.3 m
-    const write = (m: number) =>
-      plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES }))
+    const words = sheetWords(
+      (m) => plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES })),
+      t,
+    )
     const { bed, result } = shown
     switch (key) {
       case 'plan':
         return FILTER_TYPE_FACTS[bed.type].alongShore
-          ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, write)
-          : planSheet(bed, write)
+          ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, words)
+          : planSheet(bed, words)
       case 'section':
-        return sectionSheet(bed, write)
+        return sectionSheet(bed, words)
       case 'detail':
-        return detailSheet(bed, write)
+        return detailSheet(bed, words)
       case 'flow':
         return flowSheet({
           design: bed,
@@ -74,10 +77,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
           flowOf: (id) =>
             network.status === 'solved' ? (network.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null,
           write: (flow) => plain(show(flow, 'flow')),
-          names: {
-            branch: (kind) => t(`design.branchNames.${kind}`),
-            intake: (kind) => t(`design.intakeNames.${kind}`),
-          },
+          names: flowNames(t),
         })
     }
   }, [key, shown, show, data, network, t])
@@ -88,6 +88,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
       sheetSvg(sheet, {
         paper,
         scale,
+        words: sheetWords(String, t),
         subtitle: t('design.drawingsPart.computedFromDesignCheck', {
           firmName,
           customerName: pond.customerName,

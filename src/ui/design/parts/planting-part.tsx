@@ -9,6 +9,7 @@ import { TextField } from '@/ui/kit/text-field'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { speciesByName, speciesName } from '@/messages/plants/species-name'
 
 const MAX_LISTED = 12
 
@@ -64,13 +65,13 @@ export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
             return (
               <div key={i} className={`plant-row ${picked === i ? 'picked' : ''}`} onFocus={() => setPicked(i)}>
                 <span>
-                  <strong>{species?.common}</strong> <em className="soft small">{species?.botanical}</em>
+                  <strong>{speciesName(patch.species, t)}</strong> <em className="soft small">{species?.botanical}</em>
                   <span className="d-block soft small">
                     {findings.map((f) => t(`design.plantingWords.${f.problem}`)).join('; ')}
                   </span>
                 </span>
                 <QuantityField
-                  label={t('design.plantingPart.number', { common: species?.common ?? '' })}
+                  label={t('design.plantingPart.number', { common: speciesName(patch.species, t) })}
                   hideLabel
                   kind="number"
                   value={patch.count}
@@ -85,7 +86,7 @@ export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary"
-                  aria-label={t('design.plantingPart.remove', { common: species?.common ?? '' })}
+                  aria-label={t('design.plantingPart.remove', { common: speciesName(patch.species, t) })}
                   onClick={() => {
                     set({ planting: bed.planting.filter((_, n) => n !== i) })
                     setPicked(null)
@@ -119,12 +120,12 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
   const [role, setRole] = useState('')
   const found = useMemo(
     () =>
-      PLANT_SPECIES.filter(
+      speciesByName(t).filter(
         (s) =>
           (role === '' || s.role === role) &&
           `${s.common} ${s.botanical}`.toLowerCase().includes(text.trim().toLowerCase()),
       ),
-    [text, role],
+    [text, role, t],
   )
   return (
     <section className="sheet">

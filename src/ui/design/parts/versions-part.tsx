@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { estimate } from '@/core/pricing/estimate'
 import type { FilterDesign } from '@/core/filter/design-input'
@@ -16,10 +16,10 @@ import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
 import { checkWords } from '@/messages/design/checks'
 import { usePerson, useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
 import { workThrough, type DesignPart, type Worked } from '@/ui/design/use-design'
+import { useSave } from '@/ui/use-save'
 
-const STATE_NAMES = { open: 'open', approved: 'approved', built: 'built' } as const
 const NOW = 'now'
 
 /** Saved versions: which one counts, what was built, and two of them side by side. */
@@ -41,12 +41,14 @@ export function VersionsPart(part: DesignPart) {
                 <Link href={`${pathname}?version=${d.number}&part=versions`}>
                   {d.number}: {d.name}
                 </Link>
-                <span className={`verdict ${d.state === 'open' ? 'look' : 'pass'}`}>{STATE_NAMES[d.state]}</span>
+                <span className={`verdict ${d.state === 'open' ? 'look' : 'pass'}`}>
+                  {t(`design.stateNames.${d.state}`)}
+                </span>
                 <span className="soft small">
                   {d.savedByName}, {instant(d.savedAt, timeZone)}
                   {d.stateByName && d.stateAt
                     ? t('design.versionsPart.by', {
-                        state: STATE_NAMES[d.state],
+                        state: t(`design.stateNames.${d.state}`),
                         stateByName: d.stateByName,
                         stateAt: instant(d.stateAt, timeZone),
                       })
@@ -87,21 +89,18 @@ const canonical = (bed: FilterDesign): string => JSON.stringify(FilterDesignInpu
 function MoveOn({ design, current }: { design: Design; current: FilterDesign }) {
   const t = useTexts()
 
-  const router = useRouter()
   const { role } = usePerson()
   const [asBuilt, setAsBuilt] = useState<string | null>(null)
   const [figures, setFigures] = useState(false)
   const differs = canonical(design.bed) !== canonical(current)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, errorOf, ask } = useSave()
   const [stopReason, setStopReason] = useState('')
-  const stopped = problem?.fields?.find((f) => f.path === 'stopReason')?.message
+  const stopped = errorOf('stopReason')
   if (!may(role, 'designs.write') || design.state === 'built') return null
   const move = async (body: object) => {
-    const outcome = await send('POST', `/api/v1/designs/${design.id}/state`, { ...body, stopReason })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
+    const answer = await ask(send('POST', `/api/v1/designs/${design.id}/state`, { ...body, stopReason }))
+    if (!answer) return
     setAsBuilt(null)
-    router.refresh()
   }
   const nextState = () => {
     if (design.state === 'open')

@@ -12,6 +12,7 @@ import { powerWords } from '@/messages/design/checks'
 import { useShow } from '@/ui/person-context'
 import { PumpChart } from '../pump-chart'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { fittingName } from '@/messages/house-rules/usual-tables'
 
 const boreOptions = (boreM: number, pipes: readonly PipeSize[], t: Texts) => {
   const sizes = pipes.map((size) => ({
@@ -191,7 +192,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
               {tables.fittings.map(({ key, name, k }) => (
                 <QuantityField
                   key={key}
-                  label={`${name} (${k})`}
+                  label={`${fittingName({ key, name }, t)} (${k})`}
                   kind="number"
                   value={bed.delivery.fittings[key] ?? 0}
                   onChange={(v) => delivery({ fittings: { ...bed.delivery.fittings, [key]: orNaN(v) } }, key)}

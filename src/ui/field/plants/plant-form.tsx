@@ -2,14 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type PlantCondition } from '@/core/plants/care-rules'
-import {
-  PATCH_PLACES,
-  PLANT_ACTIONS,
-  SPECIES_BY_NAME,
-  speciesName,
-  type PatchPlace,
-  type PlantAction,
-} from '@/domain/plants/plants'
+import { PATCH_PLACES, PLANT_ACTIONS, type PatchPlace, type PlantAction } from '@/domain/plants/plants'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
@@ -17,6 +10,7 @@ import type { VisitView } from '@/ui/field/device/device-view'
 import { useField } from '@/ui/field/field-context'
 import { Fold } from '@/ui/field/fold'
 import { plantsAtHand } from './plants-at-hand'
+import { speciesByName, speciesName } from '@/messages/plants/species-name'
 
 const NEW_GROUP = ''
 const AS_BEFORE = ''
@@ -31,7 +25,7 @@ export function PlantForm({ view }: { view: VisitView }) {
   const { log, person } = useField()
   const patches = plantsAtHand(view, person.timeZone)
   const [which, setWhich] = useState<string>(patches[0]?.id ?? NEW_GROUP)
-  const [species, setSpecies] = useState<string>(SPECIES_BY_NAME[0]!.key)
+  const [species, setSpecies] = useState<string>(speciesByName(t)[0]!.key)
   const [place, setPlace] = useState<PatchPlace>('bed')
   const [action, setAction] = useState<PlantAction>('look')
   const [condition, setCondition] = useState<string>(AS_BEFORE)
@@ -67,7 +61,7 @@ export function PlantForm({ view }: { view: VisitView }) {
         options={[
           ...patches.map((p) => ({
             value: p.id,
-            label: `${p.count} ${speciesName(p.species)}, ${t(`plants.patchPlaceNames.${p.place}`).toLowerCase()}: ${p.stored ? 'stored' : t(`plants.plantConditionNames.${p.condition}`).toLowerCase()}`,
+            label: `${p.count} ${speciesName(p.species, t)}, ${t(`plants.patchPlaceNames.${p.place}`).toLowerCase()}: ${p.stored ? t('field.plantForm.stored') : t(`plants.plantConditionNames.${p.condition}`).toLowerCase()}`,
           })),
           { value: NEW_GROUP, label: t('field.plantForm.groupNotWrittenDown') },
         ]}
@@ -78,7 +72,7 @@ export function PlantForm({ view }: { view: VisitView }) {
             label={t('field.plantForm.plant')}
             value={species}
             onChange={(e) => setSpecies(e.target.value)}
-            options={SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))}
+            options={speciesByName(t).map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))}
           />
           <ChoiceField
             label={t('field.plantForm.whereGrows')}
@@ -138,7 +132,7 @@ export function PlantForm({ view }: { view: VisitView }) {
       <ul className="plain-list" aria-label={t('field.plantForm.saidPlants')}>
         {said.map((e) => (
           <li key={e.id}>
-            {speciesName(e.species)}: {t(`plants.plantDoneNames.${e.action}`).toLowerCase()}
+            {speciesName(e.species, t)}: {t(`plants.plantDoneNames.${e.action}`).toLowerCase()}
             {e.condition ? `, ${t(`plants.plantConditionNames.${e.condition}`).toLowerCase()}` : ''}
             {e.count !== null ? t('field.plantForm.plants', { count: e.count }) : ''}
             {e.kept > 0 ? t('field.plantForm.piecesKept', { kept: e.kept }) : ''}

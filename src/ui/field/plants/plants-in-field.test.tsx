@@ -1,10 +1,8 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { visitType } from '@/core/visits/visit-types'
 import type { CareTask } from '@/core/plants/care-rules'
 import type { PondId } from '@/domain/shared/ids'
 import { patchesNow, type Patch } from '@/domain/plants/plants'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import { stepStates } from '@/domain/visits/visit-progress'
 import { AsPerson, FIELD_PERSON } from '../../../../tests/fixtures/person'
 import { pondInput } from '../../../../tests/fixtures/pond-input'
@@ -15,6 +13,8 @@ import { PlantForm } from './plant-form'
 import { StepCard } from '@/ui/field/steps/step-card'
 import { StepPlants } from '@/ui/field/steps/step-plants'
 import { othersAtStop, StopPonds } from '@/ui/field/stop-ponds'
+import { jobInWords } from '../../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../../tests/fixtures/usual-in-words'
 
 jest.mock('@/ui/field/use-field-place', () => ({ goTo: jest.fn() }))
 jest.mock('@/ui/field/device/field-device', () => ({}))
@@ -24,7 +24,7 @@ beforeEach(() => {
   logged.mockReset().mockResolvedValue()
 })
 
-const CARE = visitType('plant-care')!
+const CARE = jobInWords('plant-care')
 const pondId = 'p1' as PondId
 const patch = (id: string, species: string): Patch => ({
   id,
@@ -91,7 +91,7 @@ const inField = (children: React.ReactNode) =>
         value={{
           person: FIELD_PERSON,
           today: '2027-04-10',
-          products: DEFAULT_PRODUCT_BOOK,
+          products: USUAL_PRODUCTS_IN_WORDS,
           log: logged,
           sync: async () => 'synced',
         }}

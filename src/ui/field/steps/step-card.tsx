@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/visits/figures'
 import type { VisitStep } from '@/core/visits/step'
-import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
+import { type FishSpeciesKey } from '@/core/fish/species'
 import { clockTimeOf } from '@/domain/shared/dates'
 import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/water/dosing'
 import { amountsToday } from '@/domain/field/field-pack'
@@ -253,7 +253,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
             <QuantityField
               key={species}
               large
-              label={FISH_SPECIES[species].name}
+              label={t(`ponds.fishNames.${species}`)}
               kind="number"
               value={draft.fish[species] ?? null}
               onChange={(v) => change({ fish: { ...draft.fish, [species]: v } })}

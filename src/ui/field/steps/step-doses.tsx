@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { DOSE_STOPS } from '@/core/water/products'
+import { DOSE_STOPS } from '@/core/water/dosing/products'
 import type { StepDose } from '@/domain/water/dosing'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { doseProblemWords } from '@/messages/water/doses'

@@ -1,12 +1,12 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { ARRIVE } from '@/core/visits/types/shared-steps'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import { FIELD_PERSON } from '../../../../tests/fixtures/person'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { dropPhoto, keepPhoto } from '@/ui/field/device/field-device'
 import { FieldProvider } from '@/ui/field/field-context'
 import { StepPhotos } from './step-photos'
+import { jobInWords } from '../../../../tests/fixtures/jobs-in-words'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../../tests/fixtures/usual-in-words'
 
 jest.mock('@/ui/field/device/field-device', () => ({ keepPhoto: jest.fn(), dropPhoto: jest.fn() }))
 const kept = jest.mocked(keepPhoto)
@@ -16,7 +16,7 @@ beforeEach(() => {
   sync.mockClear()
 })
 
-const step = ARRIVE[0]!
+const step = jobInWords('routine').steps[0]!
 const photo = (id: string, over: object = {}) => ({
   id,
   stepKey: step.key,
@@ -28,7 +28,7 @@ const photo = (id: string, over: object = {}) => ({
 const show = (photos: readonly object[] = [], at = step) =>
   render(
     <FieldProvider
-      value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: jest.fn(), sync }}
+      value={{ person: FIELD_PERSON, today: '2027-03-20', products: USUAL_PRODUCTS_IN_WORDS, log: jest.fn(), sync }}
     >
       <StepPhotos view={{ visit: { id: 'v1' }, photos } as unknown as VisitView} step={at} />
     </FieldProvider>,

@@ -3,10 +3,11 @@ import { useTexts } from '@/ui/kit/texts'
 import type { VisitStep } from '@/core/visits/step'
 import { addDays } from '@/core/numeric/calendar'
 import { plantGaps } from '@/core/plants/replant'
-import { CARE_AHEAD_DAYS, speciesName, toFill } from '@/domain/plants/plants'
+import { CARE_AHEAD_DAYS, toFill } from '@/domain/plants/plants'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { useField } from '@/ui/field/field-context'
 import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
+import { speciesName } from '@/messages/plants/species-name'
 
 /** Groups of plants that ask for what this step does, each to be ticked off; and where pieces are missing. */
 export function StepPlants({ step, view }: { step: VisitStep; view: VisitView }) {
@@ -29,7 +30,7 @@ export function StepPlants({ step, view }: { step: VisitStep; view: VisitView })
           const patch = patches.find((p) => p.id === patchId)
           if (!patch) return null
           const isDone = done.has(`${patchId}:${action}`)
-          const words = `${t(`plants.plantActionNames.${action}`)}: ${patch.count} ${speciesName(patch.species)}`
+          const words = `${t(`plants.plantActionNames.${action}`)}: ${patch.count} ${speciesName(patch.species, t)}`
           return (
             <li key={`${patchId}${action}`} className="d-flex gap-2 align-items-center">
               <span className="flex-grow-1">{words}</span>
@@ -63,7 +64,7 @@ export function StepPlants({ step, view }: { step: VisitStep; view: VisitView })
       {gaps.length > 0 ? (
         <p className="mb-0">
           {t('field.stepPlants.gapsPlantRootedPieces')}{' '}
-          {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.
+          {gaps.map((g) => `${g.missing} ${speciesName(g.species!, t)}`).join(', ')}.
         </p>
       ) : null}
     </div>

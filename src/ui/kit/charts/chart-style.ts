@@ -1,3 +1,5 @@
+import { PALETTE, type ThemeName } from '@/core/drawing/palette'
+
 /** Colours of charts, read from the theme where the chart stands. */
 export interface ChartInk {
   readonly ink: string
@@ -10,28 +12,11 @@ export interface ChartInk {
   readonly water: string
 }
 
-const LIGHT: ChartInk = {
-  ink: '#2b2620',
-  soft: '#625949',
-  rule: '#d3cab8',
-  reed: '#3f6b3a',
-  iris: '#5b4a8a',
-  rust: '#9c3d1e',
-  amber: '#8a5608',
-  water: '#2f6f78',
+/** Inks of the theme that the reader wears. */
+export function chartInk(theme: ThemeName): ChartInk {
+  const { ink, inkSoft, rule, reed, iris, rust, amber, waterLine } = PALETTE[theme]
+  return { ink, soft: inkSoft, rule, reed, iris, rust, amber, water: waterLine }
 }
-const DARK: ChartInk = {
-  ink: '#e6dfd2',
-  soft: '#b5ab9a',
-  rule: '#46413a',
-  reed: '#a9cf9d',
-  iris: '#b9a8ea',
-  rust: '#f0a283',
-  amber: '#eabf6f',
-  water: '#8fc4cb',
-}
-
-export const chartInk = (theme: string): ChartInk => (theme === 'dark' ? DARK : LIGHT)
 
 export const FONT = "'Atkinson Hyperlegible Next Variable', sans-serif"
 

@@ -4,6 +4,8 @@ import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cle
 import { daysBetween } from '@/core/numeric/calendar'
 import '../calendar-days'
 import { ownFirmOnly } from '../own-firm-only'
+import { firmTexts } from '@/messages/texts'
+import { visitWords } from '@/messages/visits/visit-words'
 
 /** What marked the second day of a cleanout before the two days knew of each other. */
 const OLD_TASK = 'second-day'
@@ -46,6 +48,7 @@ export async function joinLegs(knex: Knex): Promise<void> {
     .whereNot('state', 'cancelled')
     .whereRaw(`tasks @> ?::jsonb`, [JSON.stringify([{ id: OLD_TASK }])])
     .select('id', 'firm_id', 'pond_id', 'day', 'state', 'tasks')
+  const words = visitWords(firmTexts())
   for (const second of seconds) {
     const firsts = await knex('visits as v')
       .where({ firm_id: second.firm_id, pond_id: second.pond_id, job_key: 'spring-cleanout' })
@@ -59,7 +62,7 @@ export async function joinLegs(knex: Knex): Promise<void> {
       .filter((f) => f.off <= TORN_DAYS)
       .sort((a, b) => a.off - b.off)
     if (!first) continue
-    const job = secondDayOf(first.job)
+    const job = secondDayOf(first.job, words)
     await knex('visits')
       .where({ id: second.id })
       .update({
@@ -78,7 +81,7 @@ export async function joinLegs(knex: Knex): Promise<void> {
     if (first.state === 'planned')
       await knex('visits')
         .where({ id: first.id })
-        .update({ job: JSON.stringify(firstDayOf(first.job)), version: knex.raw('version + 1') })
+        .update({ job: JSON.stringify(firstDayOf(first.job, words)), version: knex.raw('version + 1') })
   }
   const runs = await knex('plan_runs')
     .whereRaw(`result::text like ?`, [`%${OLD_SUFFIX}%`])

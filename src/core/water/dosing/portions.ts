@@ -1,4 +1,4 @@
-import { assertInRange } from '../errors'
+import { assertInRange } from '../../errors'
 import { SCALE, type MeasuringUnit } from './measured-dose'
 
 export const PORTION_RANGE = { doseG: [0, 1e9], riseMm: [0, 20_000], fillMin: [0, 20_000] } as const

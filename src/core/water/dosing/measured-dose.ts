@@ -1,4 +1,4 @@
-import { assertInRange } from '../errors'
+import { assertInRange } from '../../errors'
 
 /** Something a crew measures with: a scoop, a bag, a pump stroke. */
 export interface MeasuringUnit {

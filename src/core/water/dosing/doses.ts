@@ -1,4 +1,4 @@
-import { assertInRange, DomainError } from '../errors'
+import { assertInRange, DomainError } from '../../errors'
 
 export const DOSE_RANGE = {
   volumeM3: [1e-4, 1e6],

@@ -1,15 +1,8 @@
 import fc from 'fast-check'
-import {
-  courseDays,
-  DEFAULT_PRODUCTS,
-  DOSE_RULES,
-  doseProblems,
-  mixedTempC,
-  productDose,
-  type Product,
-} from './products'
+import { courseDays, DOSE_RULES, doseProblems, mixedTempC, productDose, type Product } from './products'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../../tests/fixtures/usual-in-words'
 
-const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
+const product = (key: string): Product => USUAL_PRODUCTS_IN_WORDS.find((p) => p.key === key)!
 const ask = (over: Partial<Parameters<typeof productDose>[1]> = {}) => ({
   volumeM3: 10,
   steps: 1,
@@ -70,7 +63,7 @@ describe('a dose by the label', () => {
   it('grows with the volume and stays within the label whenever the exact amount does', () =>
     fc.assert(
       fc.property(
-        fc.constantFrom(...DEFAULT_PRODUCTS),
+        fc.constantFrom(...USUAL_PRODUCTS_IN_WORDS),
         fc.double({ min: 0.05, max: 500, noNaN: true }),
         fc.double({ min: 0, max: 2, noNaN: true }),
         (p, volumeM3, steps) => {

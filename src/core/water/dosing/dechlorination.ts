@@ -1,4 +1,4 @@
-import { assertInRange, assertPositive } from '../errors'
+import { assertInRange, assertPositive } from '../../errors'
 import { thiosulfateDoseG } from './doses'
 import { portions } from './portions'
 

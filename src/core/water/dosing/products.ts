@@ -1,5 +1,5 @@
-import { assertInRange } from '../errors'
-import { addDays, type IsoDate } from '../numeric/calendar'
+import { assertInRange } from '../../errors'
+import { addDays, type IsoDate } from '../../numeric/calendar'
 import { GRAMS_PER_M3 } from './doses'
 import { measuredDose, SCALE } from './measured-dose'
 
@@ -74,17 +74,19 @@ export const PRODUCT_RANGE = {
   holds: [0.01, 10_000],
 } as const
 
-const GLOVES = 'Gloves and goggles.'
+/** A product that every firm begins with; its name and what can hurt are in the catalogue of texts. */
+export type UsualProduct = Omit<Product, 'name' | 'safety' | 'measure'> & {
+  readonly measure: (Omit<Measure, 'name'> & { readonly name: 'scoop' | 'bag' | 'pump-stroke' }) | null
+}
 
 /**
  * A book to begin with.
  * @source chemistry of ./doses; rates of cultures, binder and flocculant are placeholders until the firm enters its
  * own labels
  */
-export const DEFAULT_PRODUCTS: readonly Product[] = [
+export const USUAL_PRODUCTS = [
   {
     key: 'thiosulfate',
-    name: 'Sodium thiosulfate, crystals',
     purpose: 'dechlorinator',
     unit: 'g',
     rate: GRAMS_PER_M3.thiosulfatePentahydratePerGramChlorine,
@@ -96,11 +98,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: null,
     licence: false,
-    safety: `${GLOVES} Chloramine leaves ammonia behind: test.`,
   },
   {
     key: 'bicarbonate',
-    name: 'Sodium bicarbonate',
     purpose: 'kh',
     unit: 'g',
     rate: GRAMS_PER_M3.sodiumBicarbonatePerDKH,
@@ -112,11 +112,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: null,
     licence: false,
-    safety: 'Dissolve first; spread over the falls.',
   },
   {
     key: 'calcium-chloride',
-    name: 'Calcium chloride, flakes',
     purpose: 'gh',
     unit: 'g',
     rate: GRAMS_PER_M3.calciumChlorideDihydratePerDGH,
@@ -128,11 +126,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: null,
     licence: false,
-    safety: `Grows hot as it dissolves: into water, never water onto it. ${GLOVES}`,
   },
   {
     key: 'salt',
-    name: 'Pond salt without additives',
     purpose: 'salt',
     unit: 'g',
     rate: 1000,
@@ -144,11 +140,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: null,
     licence: false,
-    safety: 'Never over plants. A bag is lifted by two.',
   },
   {
     key: 'cold-culture',
-    name: 'Cold-water bacteria, dry',
     purpose: 'cold-bacteria',
     unit: 'g',
     rate: 8,
@@ -160,11 +154,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: { times: 3, everyDays: 7 },
     apart: { purposes: ['flocculant', 'algae'], hours: 24 },
     licence: false,
-    safety: 'Do not breathe the dust.',
   },
   {
     key: 'culture',
-    name: 'Pond bacteria, liquid',
     purpose: 'bacteria',
     unit: 'mL',
     rate: 10,
@@ -172,15 +164,13 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     mostPerM3: 40,
     treats: 'system',
     waterC: [10, 35],
-    measure: { name: 'pump stroke', holds: 30, smallestShare: 1 },
+    measure: { name: 'pump-stroke', holds: 30, smallestShare: 1 },
     repeats: { times: 3, everyDays: 7 },
     apart: { purposes: ['flocculant', 'algae'], hours: 24 },
     licence: false,
-    safety: 'Wash hands afterwards.',
   },
   {
     key: 'binder',
-    name: 'Ammonia and nitrite binder',
     purpose: 'binder',
     unit: 'g',
     rate: 12,
@@ -192,11 +182,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: { times: 6, everyDays: 1 },
     apart: null,
     licence: false,
-    safety: `${GLOVES} Aerate while it works.`,
   },
   {
     key: 'flocculant',
-    name: 'Clay flocculant',
     purpose: 'flocculant',
     unit: 'g',
     rate: 50,
@@ -208,11 +196,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: { purposes: ['cold-bacteria', 'bacteria'], hours: 24 },
     licence: false,
-    safety: `${GLOVES} Watch KH: some flocculants use it up.`,
   },
   {
     key: 'tablets',
-    name: 'Fertiliser tablets for baskets',
     purpose: 'plant-food',
     unit: 'each',
     rate: 0.5,
@@ -224,9 +210,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     repeats: null,
     apart: null,
     licence: false,
-    safety: 'Into the soil of baskets, never loose in the bed.',
   },
-]
+] as const satisfies readonly UsualProduct[]
+export type UsualProductKey = (typeof USUAL_PRODUCTS)[number]['key']
 
 /**
  * How near the wanted amount a measured dose has to be.
