@@ -16,6 +16,8 @@ const esModules = [
   'yoga-layout',
   'color-string',
   'color-name',
+  'd3-[a-z-]+',
+  'internmap',
   'pdfjs-dist',
 ].join('|')
 

@@ -54,11 +54,14 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   await boundary.focus()
   await page.keyboard.press('ArrowUp')
   await expect(boundary).toHaveAttribute('aria-valuetext', /260\smm/)
-  await boundary.locator('.grip').hover()
+  // dragged down by a hundred millimetres of the drawing, it stands a hundred millimetres lower
+  const layer = (await page.locator('rect[fill^="url(#stone-"]').nth(3).boundingBox())!
+  const grip = (await boundary.locator('.grip').boundingBox())!
+  await page.mouse.move(grip.x + 4, grip.y + 2)
   await page.mouse.down()
-  await page.mouse.move(0, 0, { steps: 1 })
+  await page.mouse.move(grip.x + 30, grip.y + 2 + layer.height * (100 / 260), { steps: 5 })
   await page.mouse.up()
-  await expect(page.getByLabel('Layer 4 thickness')).not.toHaveValue('260 mm')
+  await expect(page.getByLabel('Layer 4 thickness')).toHaveValue('160 mm')
   await page.getByRole('button', { name: 'Undo' }).click()
 
   // beside the bed, and the split flow solved as a network

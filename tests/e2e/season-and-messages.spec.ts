@@ -48,6 +48,22 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
   await expect(said).toHaveText('')
   await expect(page.getByRole('button', { name })).toBeVisible()
 
+  // with the mouse: thirty days are thirty days of its ribbon's width, whatever part of it was taken hold of
+  const [mark, ribbon] = [(await visit.boundingBox())!, (await visit.locator('xpath=..').boundingBox())!]
+  const day = ribbon.width / 365
+  await page.mouse.move(mark.x + 3, mark.y + mark.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(mark.x + 3 + 15 * day, mark.y + mark.height / 2, { steps: 4 })
+  await page.mouse.move(mark.x + 3 + 30 * day, mark.y + mark.height / 2 + 40, { steps: 4 })
+  await expect(said).toHaveText(/outside its window|fits|costs|saves|no extra cost/)
+  const DAY_MS = 86_400_000
+  const dayOf = (text: string) => Date.parse(`${/(\d+ [A-Z][a-z]+)/.exec(text)![1]} 2027 UTC`) / DAY_MS
+  expect(dayOf(await said.innerText()) - dayOf(/at [^,]*, ([^,]*),/.exec(name)![1]!)).toBe(30)
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await expect(said).toHaveText('')
+  await expect(page.getByRole('button', { name })).toBeVisible()
+
   // a week on, put down
   await goOnWhenAsked(page, /^Move anyway$/)
   await page.getByRole('button', { name }).focus()

@@ -42,7 +42,7 @@ describe('a pond’s year', () => {
   it('moves in the season view too, without anyone opening the pond', async () => {
     const { actors } = await makeFirm('Betony')
     await addPond(actors.owner, newPond())
-    const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0]!.window![1]
+    const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0]!.window!.best
     const early = await feeding()
     const { rules, version } = await firm(actors.owner)
     await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
@@ -71,8 +71,8 @@ describe('a pond’s year', () => {
     const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)), 'spring-cleanout')
     expect(rows).toHaveLength(1)
     expect(rows[0]!.weeklyC).toHaveLength(52)
-    expect(rows[0]!.visits.map(([, visitDay]) => visitDay)).toEqual([day])
-    expect(rows[0]!.window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
+    expect(rows[0]!.visits.map((v) => v.day)).toEqual([day])
+    expect(Object.values(rows[0]!.window!).every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
     expect(rows[0]!.agreed).toBe(false)
   })
   it('plans the minutes that the form tells, for every visit type', async () => {

@@ -1,4 +1,4 @@
-import { buildUpM } from '../filter/bed/bed-geometry'
+import { bedSectionOf, type BedSectionGeometry } from './bed-section'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { BED_MATERIALS } from '../filter/bed/layers'
@@ -175,134 +175,76 @@ export function northArrow(northDeg: number, words: SheetWords, xM: number, yM: 
 }
 
 /** Long section through the middle of the bed, true to scale both ways. Level 0 is the bed's base. */
-// eslint-disable-next-line max-lines-per-function -- the marks of one sheet, in the order they are drawn
 export function sectionSheet(design: FilterDesign, words: SheetWords): Sheet {
   if (design.type === 'none') return sheetOf(words.text('long-section'), [label(0, 0, words.text('no-bed'))])
-  const { lengthM } = design
-  const depthM = buildUpM(design.layers)
-  const marks: Mark[] = []
-  let base = 0
-  const nameX = lengthM + Math.max(0.5, lengthM * 0.09)
-  design.layers.forEach((layer) => {
-    const top = base + layer.thicknessM
-    const granular = BED_MATERIALS[layer.material].granular
-    marks.push(
-      {
-        kind: 'polygon',
-        layer: granular ? 'STONE' : 'MODULES',
-        points: rectangle(0, base, lengthM, top),
-        fill: granular ? layer.material : 'modules',
-      },
-      label(nameX, (base + top) / 2, `${words.length(layer.thicknessM)} ${words.material(layer.material)}`),
-    )
-    base = top
-  })
-  const water = depthM + design.waterOverGravelM
-  const ground = depthM - design.raisedM + (design.raisedM > 0 ? 0 : 0.05)
-  marks.push(
-    {
-      kind: 'line',
-      layer: 'WATER',
-      points: [
-        { xM: 0, yM: water },
-        { xM: lengthM, yM: water },
-      ],
-    },
-    label(lengthM * 0.5, water + 0.04, words.waterLevel(water), 'middle', 'LEVELS'),
-    {
-      kind: 'line',
-      layer: 'GROUND',
-      points: [
-        { xM: -0.5, yM: ground },
-        { xM: 0, yM: ground },
-      ],
-    },
-    label(-0.5, ground + 0.03, words.text('ground'), 'start', 'GROUND'),
-  )
-  if (design.airBreakM < water)
-    marks.push(
-      {
-        kind: 'line',
-        layer: 'LEVELS',
-        points: [
-          { xM: 0, yM: design.airBreakM },
-          { xM: lengthM, yM: design.airBreakM },
-        ],
-        dashed: true,
-      },
-      label(0.05, design.airBreakM + 0.03, words.drainsBackTo(design.airBreakM), 'start', 'LEVELS'),
-    )
-  marks.push(...sectionPipes(design, depthM, words))
-  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, words.length(lengthM)))
-  marks.push(
+  const section = bedSectionOf(design)
+  const { lengthM, depthM } = section
+  return sheetOf(words.text('long-section'), [
+    ...layerMarks(section, words),
+    ...levelMarks(section, design.raisedM, words),
+    ...waterMarks(section, words),
+    dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, words.length(lengthM)),
     dimension(
       { xM: lengthM, yM: 0 },
       { xM: lengthM, yM: depthM },
       -Math.max(0.2, lengthM * 0.035),
       words.length(depthM),
     ),
-  )
-  return sheetOf(words.text('long-section'), marks)
+  ])
 }
 
-function sectionPipes(design: FilterDesign, depthM: number, words: SheetWords): Mark[] {
-  const d = design.manifold.diameterM
-  const { lengthM } = design
-  if (FILTER_TYPE_FACTS[design.type].path === 'along') {
-    const height = design.feed === 'full-height-header' ? depthM : d
+function layerMarks({ bands, lengthM }: BedSectionGeometry, words: SheetWords): Mark[] {
+  const nameX = lengthM + Math.max(0.5, lengthM * 0.09)
+  return bands.flatMap(({ material, baseM, topM }): Mark[] => {
+    const { granular } = BED_MATERIALS[material]
     return [
-      ...[0, lengthM - 0.05].map((x): Mark => ({
-        kind: 'polygon',
-        layer: 'PIPE',
-        points: rectangle(x, 0, x + 0.05, height),
-        fill: 'water',
-      })),
       {
-        kind: 'line',
-        layer: 'WATER',
-        points: [
-          { xM: lengthM * 0.2, yM: depthM / 2 },
-          { xM: lengthM * 0.8, yM: depthM / 2 },
-        ],
-        arrow: true,
+        kind: 'polygon',
+        layer: granular ? 'STONE' : 'MODULES',
+        points: rectangle(0, baseM, lengthM, topM),
+        fill: granular ? material : 'modules',
       },
+      label(nameX, (baseM + topM) / 2, `${words.length(topM - baseM)} ${words.material(material)}`),
     ]
-  }
-  const fall = (design.manifold.pitchPercent / 100) * lengthM
-  const end = Math.min(depthM - d, 0.02 + fall)
-  const vault = design.vault && !FILTER_TYPE_FACTS[design.type].vessels ? design.vault.diameterM : 0
-  const pipe: Mark[] =
-    design.feed === 'chamber'
+  })
+}
+
+/** Water, ground, and the level to which the bed drains back. */
+function levelMarks(section: BedSectionGeometry, raisedM: number, words: SheetWords): Mark[] {
+  const { lengthM, depthM, waterM, airBreakM } = section
+  const ground = depthM - raisedM + (raisedM > 0 ? 0 : 0.05)
+  const level = (layer: 'WATER' | 'GROUND' | 'LEVELS', from: number, to: number, yM: number): Mark => ({
+    kind: 'line',
+    layer,
+    points: [
+      { xM: from, yM },
+      { xM: to, yM },
+    ],
+    ...(layer === 'LEVELS' ? { dashed: true } : {}),
+  })
+  return [
+    level('WATER', 0, lengthM, waterM),
+    label(lengthM * 0.5, waterM + 0.04, words.waterLevel(waterM), 'middle', 'LEVELS'),
+    level('GROUND', -0.5, 0, ground),
+    label(-0.5, ground + 0.03, words.text('ground'), 'start', 'GROUND'),
+    ...(airBreakM === null
       ? []
       : [
-          {
-            kind: 'polygon',
-            layer: 'PIPE',
-            points: [
-              { xM: -vault, yM: 0.02 },
-              { xM: lengthM - 0.1, yM: end },
-              { xM: lengthM - 0.1, yM: end + d },
-              { xM: -vault, yM: 0.02 + d },
-            ],
-            fill: 'water',
-          },
-        ]
-  const shaft: Mark[] = vault
-    ? [
-        { kind: 'polygon', layer: 'PIPE', points: rectangle(-vault, 0, 0, depthM + 0.05), fill: 'water' },
-        label(-vault / 2, depthM + 0.1, words.text('vault'), 'middle'),
-      ]
-    : []
-  const arrows = [0.25, 0.5, 0.75].map((share): Mark => ({
-    kind: 'line',
-    layer: 'WATER',
-    points: [
-      { xM: lengthM * share, yM: depthM * 0.35 },
-      { xM: lengthM * share, yM: depthM * 0.85 },
-    ],
-    arrow: true,
-  }))
-  return [...pipe, ...shaft, ...arrows]
+          level('LEVELS', 0, lengthM, airBreakM),
+          label(0.05, airBreakM + 0.03, words.drainsBackTo(airBreakM), 'start', 'LEVELS'),
+        ]),
+  ]
+}
+
+/** Pipe, headers, vault, and the ways of the water. */
+function waterMarks({ pipe, headers, vault, flow, depthM }: BedSectionGeometry, words: SheetWords): Mark[] {
+  const filled = (points: readonly DrawnPoint[]): Mark => ({ kind: 'polygon', layer: 'PIPE', points, fill: 'water' })
+  return [
+    ...(pipe ? [filled(pipe)] : []),
+    ...headers.map(filled),
+    ...(vault ? [filled(vault), label(vault[0]!.xM / 2, depthM + 0.1, words.text('vault'), 'middle')] : []),
+    ...flow.map((points): Mark => ({ kind: 'line', layer: 'WATER', points, arrow: true })),
+  ]
 }
 
 const DETAIL_WIDTH_M = 0.8

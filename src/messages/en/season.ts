@@ -82,7 +82,6 @@ export const season = {
   },
   seasonView: {
     anotherSite: 'another site',
-    visit: 'Visit',
     season: 'Season {year}',
     zoom: 'Zoom',
     undoMove: 'Undo move',
@@ -123,6 +122,13 @@ export const season = {
     missed: 'missed',
     promised: ', promised',
     at: '{job} at {siteName}, {at}, {crew}, {state}{promised}',
+  },
+  drag: {
+    visit: '{job}, {site}, {pond}',
+    pickedUp: '{visit}, picked up. The arrow keys carry it from day to day, with Shift from week to week.',
+    putDown: '{visit}, put down on {day}',
+    stays: '{visit}, stays where it was',
+    how: 'Press Space to pick a visit up, the arrow keys to carry it, with Shift a week at a time, Space to put it down, Escape to leave it where it was.',
   },
   yearChart: {
     today: 'today',

@@ -59,53 +59,43 @@ export async function listSeasonRows(trx: Knex.Transaction, year: number, job: s
   }))
 }
 
-/**
- * id, day, state, job's place in `jobs`, crew's place in `crews`, 1 when promised. Rows of a whole firm's year stay
- * small so.
- */
-export type SeasonVisit = readonly [
-  id: VisitId,
-  day: string,
-  state: 'p' | 'u' | 'd',
-  job: number,
-  crew: number,
-  promised: 0 | 1,
-]
-
-export interface SeasonVisits {
-  readonly jobs: readonly { readonly key: string; readonly name: string }[]
-  readonly crews: readonly { readonly id: string; readonly name: string }[]
-  readonly byPond: ReadonlyMap<PondId, readonly SeasonVisit[]>
+/** A visit as its pond's ribbon shows it. */
+export interface SeasonVisit {
+  readonly id: VisitId
+  readonly day: string
+  readonly state: 'planned' | 'under-way' | 'done'
+  readonly jobKey: string
+  readonly jobName: string
+  readonly crewName: string
+  readonly promised: boolean
 }
 
-const STATES = { planned: 'p', 'under-way': 'u', done: 'd' } as const
-
-export async function listSeasonVisits(trx: Knex.Transaction, from: string, to: string): Promise<SeasonVisits> {
-  const crews: { id: string; name: string }[] = await trx('crews').select('id', 'name').orderBy('name')
-  const crewAt = new Map(crews.map((c, i) => [c.id, i]))
+/** What is planned, under way and done between two days, by pond. */
+export async function listSeasonVisits(
+  trx: Knex.Transaction,
+  from: string,
+  to: string,
+): Promise<ReadonlyMap<PondId, readonly SeasonVisit[]>> {
   const rows = await trx('visits')
-    .whereBetween('day', [from, to])
-    .whereNotIn('state', ['cancelled', 'given-up'])
-    .select('id', 'pond_id', 'day', 'state', 'job_key', 'job_name', 'crew_id', 'locked')
-  const jobs: { key: string; name: string }[] = []
-  const jobAt = new Map<string, number>()
+    .leftJoin('crews', 'crews.id', 'visits.crew_id')
+    .whereBetween('visits.day', [from, to])
+    .whereIn('visits.state', ['planned', 'under-way', 'done'])
+    .orderBy('visits.day')
+    .select('visits.*', 'crews.name as crew_name')
   const byPond = new Map<PondId, SeasonVisit[]>()
   for (const r of rows) {
-    if (!jobAt.has(r.job_name)) {
-      jobAt.set(r.job_name, jobs.length)
-      jobs.push({ key: r.job_key, name: r.job_name })
+    const visit: SeasonVisit = {
+      id: r.id,
+      day: r.day,
+      state: r.state as SeasonVisit['state'],
+      jobKey: r.job_key,
+      jobName: r.job_name,
+      crewName: r.crew_name ?? '',
+      promised: r.locked,
     }
-    const visit: SeasonVisit = [
-      r.id,
-      r.day,
-      STATES[r.state as keyof typeof STATES],
-      jobAt.get(r.job_name)!,
-      crewAt.get(r.crew_id)!,
-      r.locked ? 1 : 0,
-    ]
     const there = byPond.get(r.pond_id)
     if (there) there.push(visit)
     else byPond.set(r.pond_id, [visit])
   }
-  return { jobs, crews, byPond }
+  return byPond
 }

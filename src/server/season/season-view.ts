@@ -27,8 +27,8 @@ export interface SeasonRow {
   readonly town: string
   readonly customerName: string
   readonly weeklyC: readonly number[] | null
-  /** Earliest, best, latest day of the job's window in this year. */
-  readonly window: readonly [string, string, string] | null
+  /** The job's window in this year. */
+  readonly window: { readonly earliest: string; readonly best: string; readonly latest: string } | null
   readonly agreed: boolean
   readonly visits: readonly SeasonVisit[]
 }
@@ -46,7 +46,7 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
         await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, rules, weatherState.stations)
       rows = await listSeasonRows(trx, year, job)
     }
-    const { jobs, crews, byPond } = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)
+    const byPond = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)
     const mayPlan = may(actor.role, 'visits.plan')
     return {
       year,
@@ -57,8 +57,6 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
         reachable: weatherState.reachable,
         forecastIssued: weatherState.forecastIssued,
       },
-      jobs,
-      crews,
       mayPlan,
       crunch: mayPlan ? crunchIn(year, await latestCrunch(trx)) : [],
       rows: rows.map((row): SeasonRow => ({
@@ -85,7 +83,7 @@ function windowOf({ anyYear, live, liveYear }: SeasonRowRecord, year: number): S
     },
     year,
   )
-  return window ? [window.earliest, window.best, window.latest] : null
+  return window ? { earliest: window.earliest, best: window.best, latest: window.latest } : null
 }
 
 const crunchIn = (year: number, weeks: readonly CrunchWeek[]): CrunchWeek[] =>

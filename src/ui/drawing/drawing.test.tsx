@@ -1,6 +1,11 @@
 import { render, screen } from '@testing-library/react'
 import { DEFAULT_LAYERS } from '@/core/filter/bed/layers'
+import { suggestDesign } from '@/core/filter/first-design'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
+import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
 import { basinOf } from '@/core/survey/basin'
+import { koiPond } from '../../../tests/fixtures/design-pond'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { BedSection } from './bed-section'
 import { PondPlan } from './pond-plan'
@@ -65,11 +70,18 @@ describe('the section', () => {
   })
 })
 
+const bed = (over: Partial<FilterDesign>): FilterDesign => ({
+  ...suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, 'lined-wetland'),
+  lengthM: 4,
+  layers: DEFAULT_LAYERS,
+  ...over,
+})
+
 describe('the bed', () => {
   it('stacks its layers in proportion and names each with its thickness', () => {
     const { container } = render(
       <AsPerson>
-        <BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.8} />
+        <BedSection bed={bed({ airBreakM: 0.8 })} />
       </AsPerson>,
     )
     const heights = [...container.querySelectorAll('rect[fill^="url(#stone-"]')].map((r) =>
@@ -85,7 +97,7 @@ describe('the bed', () => {
   it('marks how far it can drain', () => {
     render(
       <AsPerson>
-        <BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.3} />
+        <BedSection bed={bed({ airBreakM: 0.3 })} />
       </AsPerson>,
     )
     expect(screen.getByText('drains back to here')).toBeInTheDocument()

@@ -17,7 +17,7 @@ interface PlantingPlanProps {
   readonly picked: number | null
   readonly onPick: (index: number) => void
   readonly onMove: ((index: number, xM: number, yM: number) => void) | null
-  readonly onDrop?: (index: number, xM: number, yM: number) => void
+  readonly onDrop?: (index: number, xM: number, yM: number) => void | Promise<void>
 }
 
 /** The bed from above with its plants. */

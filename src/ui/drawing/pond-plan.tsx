@@ -1,12 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useId, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { useId, useState, type ReactNode } from 'react'
 import type { Basin } from '@/core/survey/basin'
 import { boundsOf } from '@/core/survey/point'
 import { cutLine } from '@/core/survey/section'
 import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
 import { fitScale, pathOf, type Frame, type Scale } from './to-scale'
+import { useHandle } from './use-handle'
 
 const FRAME = { widthPx: 560, heightPx: 300, marginPx: 34 }
 const DEEPER = [0.45, 0.62, 0.8, 1]
@@ -38,7 +39,6 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
   const t = useTexts()
 
   const show = useShow()
-  const drawing = useRef<SVGSVGElement>(null)
   // while a point is dragged the scale stands still, or the pond would run away under the finger
   const [held, setHeld] = useState<Scale | null>(null)
   const clip = useId()
@@ -56,7 +56,6 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
     <svg
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
-      ref={drawing}
       role={handles.length > 0 || children ? 'group' : 'img'}
       aria-label={t('drawing.pondPlan.planPondSurface', {
         maxX: length(bounds.maxX - bounds.minX),
@@ -96,46 +95,9 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       <text x={(left + right) / 2} y={top - 8} textAnchor="middle" className="soft-text">
         {show(basin.areaM2, 'area')}
       </text>
-      {handles.map((handle) => {
-        const [cx, cy] = [scale.x(handle.xM), scale.y(handle.yM)]
-        const move = (event: PointerEvent<SVGCircleElement>) => {
-          if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
-          const box = drawing.current!.getBoundingClientRect()
-          const dx = (((event.clientX - box.left) / box.width) * FRAME.widthPx - cx) / scale.pxPerM
-          const dy = (cy - ((event.clientY - box.top) / box.height) * FRAME.heightPx) / scale.pxPerM
-          handle.onMove(rounded(handle.xM + dx), rounded(handle.yM + dy))
-        }
-        const key = (event: KeyboardEvent) => {
-          const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
-          if (!step) return
-          event.preventDefault()
-          handle.onMove(rounded(handle.xM + step[0]! * KEY_STEP_M), rounded(handle.yM + step[1]! * KEY_STEP_M))
-        }
-        return (
-          <circle
-            key={handle.name}
-            className="handle point"
-            role="button"
-            tabIndex={0}
-            aria-label={t('drawing.pondPlan.alongAcross', {
-              name: handle.name,
-              xM: length(handle.xM),
-              yM: length(handle.yM),
-            })}
-            cx={cx}
-            cy={cy}
-            r={6}
-            onPointerDown={(event) => {
-              event.currentTarget.setPointerCapture(event.pointerId)
-              setHeld(scale)
-            }}
-            onPointerMove={move}
-            onPointerUp={() => setHeld(null)}
-            onPointerCancel={() => setHeld(null)}
-            onKeyDown={key}
-          />
-        )
-      })}
+      {handles.map((handle) => (
+        <Corner key={handle.name} handle={handle} scale={scale} onHold={(holds) => setHeld(holds ? scale : null)} />
+      ))}
       {children ? (
         <>
           <clipPath id={clip}>
@@ -146,6 +108,36 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       ) : null}
       <ScaleBar scale={scale} x={8} y={FRAME.heightPx - 10} show={length} />
     </svg>
+  )
+}
+
+interface CornerProps {
+  readonly handle: PlanHandle
+  readonly scale: Scale
+  readonly onHold: (held: boolean) => void
+}
+
+function Corner({ handle: { name, xM, yM, onMove }, scale, onHold }: CornerProps) {
+  const t = useTexts()
+  const show = useShow()
+  const handle = useHandle({
+    at: { xM, yM },
+    frame: FRAME,
+    scale,
+    keyStepM: KEY_STEP_M,
+    onMove: (to) => onMove(rounded(to.xM), rounded(to.yM)),
+    onHold,
+  })
+  return (
+    <circle
+      {...handle}
+      className="handle point"
+      role="button"
+      aria-label={t('drawing.pondPlan.alongAcross', { name, xM: show(xM, 'length'), yM: show(yM, 'length') })}
+      cx={scale.x(xM)}
+      cy={scale.y(yM)}
+      r={6}
+    />
   )
 }
 

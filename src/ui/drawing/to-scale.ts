@@ -1,3 +1,5 @@
+import { scaleLinear } from 'd3-scale'
+import type { DrawnPoint } from '@/core/drawing/sheet'
 import type { Outline } from '@/core/survey/point'
 
 /** Places metres on a drawing of a given pixel size, the same scale both ways unless told otherwise. */
@@ -26,18 +28,22 @@ export function fitScale(
   const pxPerMDown = pxPerM * exaggerate
   const left = (frame.widthPx - w * pxPerM) / 2
   const top = (frame.heightPx - h * pxPerMDown) / 2
+  const high = [top, top + h * pxPerMDown]
   return {
     pxPerM,
     pxPerMDown,
-    x: (xM) => left + (xM - m.minX) * pxPerM,
-    y: (yM) => (down ? top + (yM - m.minY) * pxPerMDown : top + (m.maxY - yM) * pxPerMDown),
+    x: scaleLinear([m.minX, m.minX + w], [left, left + w * pxPerM]),
+    y: scaleLinear([m.minY, m.minY + h], down ? high : high.reverse()),
   }
 }
 
+/** An open line through points. */
+export const lineOf = (points: readonly DrawnPoint[], scale: Scale): string =>
+  `M${points.map((p) => `${scale.x(p.xM).toFixed(1)} ${scale.y(p.yM).toFixed(1)}`).join('L')}`
+
+/** Closed outlines. */
 export const pathOf = (outlines: readonly Outline[], scale: Scale): string =>
-  outlines
-    .map((outline) => `M${outline.map((p) => `${scale.x(p.xM).toFixed(1)} ${scale.y(p.yM).toFixed(1)}`).join('L')}Z`)
-    .join('')
+  outlines.map((outline) => `${lineOf(outline, scale)}Z`).join('')
 
 const NICE_M = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100]
 

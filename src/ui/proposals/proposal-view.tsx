@@ -6,7 +6,6 @@ import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-fact
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOption } from '@/domain/proposals/proposal'
 import type { PublicProposal } from '@/server/proposals/proposals'
-import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
@@ -85,15 +84,7 @@ function Option({
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : (
         <div className="wide-drawing" tabIndex={0} role="region" aria-label={t('proposals.proposalView.drawingBed')}>
-          <BedSection
-            lengthM={design.lengthM}
-            layers={design.layers}
-            manifoldDiameterM={design.manifold.diameterM}
-            airBreakM={design.airBreakM}
-            along={FILTER_TYPE_FACTS[design.type].path === 'along' ? design.feed : null}
-            withVault={design.vault !== null && !FILTER_TYPE_FACTS[design.type].vessels}
-            rootShare={result.rootShare}
-          />
+          <BedSection bed={design} rootShare={result.rootShare} />
         </div>
       )}
       <WhyThisBig content={content} result={result} design={design} />

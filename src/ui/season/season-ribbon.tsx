@@ -1,21 +1,14 @@
 'use client'
-import { textId, useTexts } from '@/ui/kit/texts'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { memo } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { fieldHref } from '@/domain/field/field-href'
 import type { SeasonRow } from '@/server/season/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
+import { SeasonVisit, type Hanging } from './season-visit'
 import { percentAt, type TimeAxis } from './time-axis'
-
-const STATE_WORDS = {
-  p: textId('season.seasonRibbon.planned'),
-  u: textId('season.seasonRibbon.underWay'),
-  d: textId('season.seasonRibbon.done'),
-} as const
-const STATE_SIGNS = { p: '●', u: '▶', d: '✓' } as const
 
 interface RibbonProps {
   readonly row: SeasonRow
@@ -23,27 +16,14 @@ interface RibbonProps {
   readonly jobLabel: string
   readonly missed: boolean
   readonly today: string
-  readonly nameOf: (job: number) => string
-  readonly crewOf: (crew: number) => string
   /** Day over which this row's dragged visit hangs. */
-  readonly hanging: { readonly visitId: string; readonly day: string; readonly bad: boolean } | null
-  readonly onGrab: ((visitId: string, day: string, pointer: React.PointerEvent<HTMLElement> | null) => void) | null
+  readonly hanging: (Hanging & { readonly visitId: string }) | null
+  readonly movable: boolean
 }
 
 /** One pond's year: its water as one gradient, the job's window, its visits. Light enough for hundreds. */
-export const Ribbon = memo(function Ribbon({
-  row,
-  axis,
-  jobLabel,
-  missed,
-  today,
-  nameOf,
-  crewOf,
-  hanging,
-  onGrab,
-}: RibbonProps) {
+export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today, hanging, movable }: RibbonProps) {
   const t = useTexts()
-
   const show = useShow()
   // the gradient covers the whole year; a zoom shows a part of it
   const yearFrom = percentAt(axis, `${axis.year}-01-01`)
@@ -51,8 +31,7 @@ export const Ribbon = memo(function Ribbon({
   const gradient = row.weeklyC
     ?.map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`)
     .join(',')
-  const [earliest, best, latest] = row.window ?? []
-  const zoomed = axis.days <= 31
+  const { window } = row
   return (
     <div className="season-row">
       <Link
@@ -82,29 +61,29 @@ export const Ribbon = memo(function Ribbon({
             }}
           />
         ) : null}
-        {earliest && best && latest ? (
+        {window ? (
           <>
             <span
               className="season-window"
               style={{
-                left: `${percentAt(axis, earliest)}%`,
-                width: `${Math.max(0.6, percentAt(axis, addDays(latest, 1)) - percentAt(axis, earliest))}%`,
+                left: `${percentAt(axis, window.earliest)}%`,
+                width: `${Math.max(0.6, percentAt(axis, addDays(window.latest, 1)) - percentAt(axis, window.earliest))}%`,
               }}
               title={t('season.seasonRibbon.best', {
                 jobLabel,
-                earliest: shortDate(earliest),
-                latest: shortDate(latest),
-                best: shortDate(best),
+                earliest: shortDate(window.earliest),
+                latest: shortDate(window.latest),
+                best: shortDate(window.best),
               })}
             />
-            <span className="season-best" style={{ left: `${percentAt(axis, best)}%` }} />
+            <span className="season-best" style={{ left: `${percentAt(axis, window.best)}%` }} />
           </>
         ) : null}
-        {missed && latest ? (
+        {missed && window ? (
           <span
             className="season-missed"
-            style={{ left: `${percentAt(axis, latest)}%` }}
-            title={t('season.seasonRibbon.missedWindowEnded', { jobLabel, latest: shortDate(latest) })}
+            style={{ left: `${percentAt(axis, window.latest)}%` }}
+            title={t('season.seasonRibbon.missedWindowEnded', { jobLabel, latest: shortDate(window.latest) })}
           >
             ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>
           </span>
@@ -112,56 +91,16 @@ export const Ribbon = memo(function Ribbon({
         {today.startsWith(String(axis.year)) ? (
           <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} />
         ) : null}
-        {row.visits.map(([id, day, state, job, crew, promised]) => {
-          const at = hanging?.visitId === id ? hanging.day : day
-          const percent = percentAt(axis, at)
-          if (percent < -2 || percent > 102) return null
-          const words = t('season.seasonRibbon.at', {
-            job: nameOf(job),
-            siteName: row.siteName,
-            at: shortDate(at),
-            crew: crewOf(crew),
-            state: t(STATE_WORDS[state]),
-            promised: promised ? t('season.seasonRibbon.promised') : '',
-          })
-          const shared = {
-            className: `season-visit ${state} ${hanging?.visitId === id ? `hanging ${hanging.bad ? 'bad' : ''}` : ''} ${zoomed ? 'wide' : ''}`,
-            style: { left: `${percent}%`, ...(zoomed ? { width: `${100 / axis.days}%` } : {}) },
-            title: words,
-          }
-          const signOf = () => {
-            if (zoomed) return `${STATE_SIGNS[state]} ${crewOf(crew)}`
-            if (promised && state === 'p') return '◆'
-            return STATE_SIGNS[state]
-          }
-          const sign = signOf()
-          return onGrab && state === 'p' ? (
-            <button
-              key={id}
-              type="button"
-              {...shared}
-              aria-label={words}
-              onPointerDown={(e) => onGrab(id, day, e)}
-              onKeyDown={(e) => {
-                if (e.key !== ' ' || hanging) return
-                e.preventDefault()
-                onGrab(id, day, null)
-              }}
-            >
-              {sign}
-            </button>
-          ) : (
-            <Link
-              key={id}
-              prefetch={false}
-              href={state === 'd' ? `/visits/${id}/report` : fieldHref(id)}
-              {...shared}
-              aria-label={words}
-            >
-              {sign}
-            </Link>
-          )
-        })}
+        {row.visits.map((visit) => (
+          <SeasonVisit
+            key={visit.id}
+            visit={visit}
+            row={row}
+            axis={axis}
+            hanging={hanging?.visitId === visit.id ? hanging : null}
+            movable={movable}
+          />
+        ))}
       </div>
     </div>
   )

@@ -1,5 +1,6 @@
 import { type TextId, type Texts, textId } from '@/ui/kit/texts'
 import { addDays } from '@/core/numeric/calendar'
+import type { WindowJob } from '@/core/season/house-rules'
 import type { SeasonRow } from '@/server/season/season-view'
 
 export const SORTS = ['site', 'window', 'town', 'warmth'] as const
@@ -25,16 +26,14 @@ export const SHOW_NAMES: Readonly<Record<Show, TextId>> = {
 const NEAR_DAYS = 60
 
 /** How one job stands at a pond this year. */
-export function standingOf(row: SeasonRow, jobNames: ReadonlySet<number>, today: string): Show {
-  const [earliest, , latest] = row.window ?? ['', '', '']
-  const near = row.visits.filter(
-    ([, day, , job]) =>
-      jobNames.has(job) && (!row.window || (day >= addDays(earliest, -NEAR_DAYS) && day <= addDays(latest, NEAR_DAYS))),
-  )
-  if (near.some(([, , state]) => state === 'd')) return 'done'
+export function standingOf({ window, visits, agreed }: SeasonRow, job: WindowJob, today: string): Show {
+  const belongs = (day: string) =>
+    !window || (day >= addDays(window.earliest, -NEAR_DAYS) && day <= addDays(window.latest, NEAR_DAYS))
+  const near = visits.filter(({ jobKey, day }) => jobKey === job && belongs(day))
+  if (near.some(({ state }) => state === 'done')) return 'done'
   if (near.length > 0) return 'planned'
-  if (!row.agreed) return 'all'
-  return row.window && latest < today ? 'missed' : 'open'
+  if (!agreed) return 'all'
+  return window && window.latest < today ? 'missed' : 'open'
 }
 
 const warmth = (row: SeasonRow): number => (row.weeklyC ? Math.max(...row.weeklyC) : -99)
@@ -44,7 +43,7 @@ export function sortRows(rows: readonly SeasonRow[], sort: Sort): SeasonRow[] {
   const compare: Record<Sort, (a: SeasonRow, b: SeasonRow) => number> = {
     site: bySite,
     town: (a, b) => a.town.localeCompare(b.town) || bySite(a, b),
-    window: (a, b) => (a.window?.[0] ?? '9').localeCompare(b.window?.[0] ?? '9') || bySite(a, b),
+    window: (a, b) => (a.window?.earliest ?? '9').localeCompare(b.window?.earliest ?? '9') || bySite(a, b),
     warmth: (a, b) => warmth(b) - warmth(a) || bySite(a, b),
   }
   return [...rows].sort(compare[sort])

@@ -1,4 +1,5 @@
 import { type TextId, textId } from '@/ui/kit/texts'
+import { scaleLinear } from 'd3-scale'
 import { addDays, dayNumber, daysBetween, mondayOf } from '@/core/numeric/calendar'
 
 export const ZOOMS = ['year', 'quarter', 'month', 'week'] as const
@@ -48,11 +49,21 @@ export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1): TimeAxis | null
 }
 
 /** Where a day begins on the axis, percent of its width; may lie outside 0..100. */
-export const percentAt = (axis: TimeAxis, day: string): number =>
-  ((dayNumber(day) - dayNumber(axis.from)) / axis.days) * 100
+export const percentAt = (axis: TimeAxis, day: string): number => toPercent(axis)(dayNumber(day))
 
-export const dayAtPercent = (axis: TimeAxis, percent: number): string =>
-  addDays(axis.from, Math.min(axis.days - 1, Math.max(0, Math.floor((percent / 100) * axis.days))))
+/** The day to which a mark at `day` is carried over a share of the axis' width; it stays on the axis. */
+export function dayCarried(axis: TimeAxis, day: string, byPercent: number): string {
+  const days = Math.round(scaleLinear([0, 100], [0, axis.days])(byPercent))
+  const [first, last] = [axis.from, addDays(axis.from, axis.days - 1)]
+  const to = addDays(day, days)
+  if (to < first) return first
+  return to > last ? last : to
+}
+
+const toPercent = (axis: TimeAxis) => {
+  const from = dayNumber(axis.from)
+  return scaleLinear([from, from + axis.days], [0, 100])
+}
 
 /** Marks along the axis: months in a year, weeks in a quarter, days below that. */
 export function marksOf(axis: TimeAxis, zoom: Zoom): { day: string; label: string }[] {

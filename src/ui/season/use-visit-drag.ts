@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import { addDays } from '@/core/numeric/calendar'
 import { takenBack } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
 import type { DayVerdicts } from '@/server/rounds/day-verdicts'
@@ -14,12 +13,9 @@ import { useConfirm } from '@/ui/kit/confirm'
  */
 export type VisitDrag =
   | { readonly state: 'idle' }
-  | { readonly state: 'asking'; readonly visitId: string; readonly day: string }
+  | { readonly state: 'asking'; readonly visitId: string; readonly day: string; readonly letGo: boolean }
   | { readonly state: 'hanging'; readonly visitId: string; readonly day: string; readonly verdicts: DayVerdicts }
   | { readonly state: 'settling'; readonly visitId: string; readonly day: string; readonly verdicts: DayVerdicts }
-
-/** Asks the newest state, not the one in which a drag began, to put the visit down. */
-export const SETTLE_EVENT = 'season-drop'
 
 export const verdictOf = (drag: VisitDrag) =>
   'verdicts' in drag ? (drag.verdicts.days.find((d) => d.day === drag.day) ?? null) : null
@@ -27,24 +23,27 @@ export const verdictOf = (drag: VisitDrag) =>
 /** A visit being moved along its ribbon: what each day would break is asked for once, then answered at once. */
 export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   const t = useTexts()
-
   const router = useRouter()
   const confirm = useConfirm()
   const [drag, setDrag] = useState<VisitDrag>({ state: 'idle' })
+  // an answer that comes later goes on from the newest state, not from the one in which it was asked for
+  const newest = useRef<VisitDrag>(drag)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
-  const wanted = useRef<string | null>(null)
-  // put down before the answer was there: it is settled as soon as it is
-  const early = useRef(false)
+
+  const go = (next: VisitDrag) => {
+    newest.current = next
+    setDrag(next)
+  }
+  const cancel = () => go({ state: 'idle' })
 
   const begin = async (visitId: string, day: string) => {
-    wanted.current = visitId
-    early.current = false
-    setDrag({ state: 'asking', visitId, day })
+    go({ state: 'asking', visitId, day, letGo: false })
     const answer = await fetchJson<DayVerdicts>(`/api/v1/visits/${visitId}/days`)
-    if (wanted.current !== visitId) return
+    const now = newest.current
+    if (now.state !== 'asking' || now.visitId !== visitId) return
     if (!answer.ok) {
-      setDrag({ state: 'idle' })
+      cancel()
       setProblem(
         answer.problem.kind === 'offline'
           ? { ...answer.problem, title: t('season.useVisitDrag.noConnectionVisitStays') }
@@ -52,27 +51,23 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
       )
       return
     }
-    const verdicts = answer.value
-    setDrag((now) => ({ state: 'hanging', visitId, day: now.state === 'idle' ? day : now.day, verdicts }))
-    if (early.current) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
+    go({ state: 'hanging', visitId, day: now.day, verdicts: answer.value })
+    // put down before the answer was there: it is settled as soon as it is
+    if (now.letGo) await drop()
   }
-  const over = (day: string) =>
-    setDrag((now) => (now.state === 'asking' || now.state === 'hanging' ? { ...now, day } : now))
-  const step = (by: number) => setDrag((now) => (now.state === 'hanging' ? { ...now, day: addDays(now.day, by) } : now))
-  const cancel = () => {
-    wanted.current = null
-    setDrag({ state: 'idle' })
+  const over = (day: string) => {
+    const now = newest.current
+    if ((now.state === 'asking' || now.state === 'hanging') && now.day !== day) go({ ...now, day })
   }
   const drop = async () => {
-    if (drag.state === 'asking') {
-      early.current = true
-      return
-    }
-    const verdict = verdictOf(drag)
-    if (drag.state !== 'hanging' || !verdict || drag.day === drag.verdicts.visit.day) return cancel()
-    const words = wordsOf(drag)
+    const now = newest.current
+    if (now.state === 'asking') return go({ ...now, letGo: true })
+    const verdict = verdictOf(now)
+    if (now.state !== 'hanging' || !verdict || now.day === now.verdicts.visit.day) return cancel()
+    const { visit } = now.verdicts
+    const words = wordsOf(now)
+    go({ ...now, state: 'settling' })
     // the office may know better, but not by a slip of the hand
-    setDrag({ ...drag, state: 'settling' })
     if (verdict.problems.length > 0) {
       const question = {
         words: t('season.useVisitDrag.confirmConflict', { words }),
@@ -83,7 +78,6 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
     setProblem(outcome.ok ? null : outcome.problem)
     // only the dragged visit is put back; what made room for it stays
-    const { visit } = drag.verdicts
     setUndo(
       outcome.ok
         ? takenBack(
@@ -102,5 +96,5 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     setUndo(null)
     router.refresh()
   }
-  return { drag, begin, over, step, drop, cancel, problem, canUndo: undo !== null, takeBack }
+  return { drag, begin, over, drop, cancel, problem, canUndo: undo !== null, takeBack }
 }

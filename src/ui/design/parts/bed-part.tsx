@@ -49,14 +49,9 @@ export function BedPart(part: DesignPart) {
           {t('design.bedPart.bedSection')} <span data-testid="bed-area">{show(shown.result.areaM2, 'area')}</span>
         </h2>
         <BedSection
-          lengthM={shown.bed.lengthM}
-          layers={shown.bed.layers}
-          manifoldDiameterM={shown.bed.manifold.diameterM}
-          airBreakM={shown.bed.airBreakM}
-          along={path === 'along' ? shown.bed.feed : null}
-          withVault={shown.bed.vault !== null && !vessels}
+          bed={shown.bed}
           rootShare={path === 'along' ? shown.result.rootShare : null}
-          onMoveBoundary={moveBoundary}
+          onMoveEdge={moveBoundary}
         />
         <Loads {...part} />
       </section>

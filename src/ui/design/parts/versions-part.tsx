@@ -231,14 +231,7 @@ function Compare({ data, shown }: DesignPart) {
         <>
           <div className="columns two mt-2">
             {[a, b].map((w, i) => (
-              <BedSection
-                key={i}
-                lengthM={w.bed.lengthM}
-                layers={w.bed.layers}
-                manifoldDiameterM={w.bed.manifold.diameterM}
-                airBreakM={w.bed.airBreakM}
-                withVault={w.bed.vault !== null}
-              />
+              <BedSection key={i} bed={w.bed} rootShare={w.result.rootShare} />
             ))}
           </div>
           <table className="table table-sm mb-1">

@@ -1,5 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
+import { useDrag } from '@use-gesture/react'
 import { useEffect, useRef, useState } from 'react'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { imageOf } from '@/ui/field/device/field-device'
@@ -24,7 +25,6 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
   const [strokes, setStrokes] = useState<readonly Stroke[]>([])
   const [ready, setReady] = useState(false)
   const [keeping, setKeeping] = useState(false)
-  const drawing = useRef<[number, number][] | null>(null)
   const [image, setImage] = useState<ArrayBuffer | null | undefined>(photo.own ? undefined : null)
   const own = useObjectUrl(image)
   const sourceOf = () => {
@@ -53,37 +53,23 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
     if (ready) paint(canvas.current!, picture.current!, strokes)
   }, [ready, strokes])
 
-  const at = (e: React.PointerEvent<HTMLCanvasElement>): [number, number] => {
-    const box = e.currentTarget.getBoundingClientRect()
-    return [
-      ((e.clientX - box.left) / box.width) * e.currentTarget.width,
-      ((e.clientY - box.top) / box.height) * e.currentTarget.height,
-    ]
-  }
+  const finger = useDrag<PointerEvent>(
+    ({ xy: [x, y], first, last, memo }) => {
+      if (!ready) return
+      const stroke: Stroke = [...(first || !memo ? [] : (memo as Stroke)), placeOn(canvas.current!, x, y)]
+      if (!last) paint(canvas.current!, picture.current!, [...strokes, stroke])
+      else if (stroke.length > 2) setStrokes([...strokes, stroke])
+      return stroke
+    },
+    { pointer: { keys: false } },
+  )
   const keep = () => {
     setKeeping(true)
     canvas.current!.toBlob((blob) => blob && void onKeep(blob), 'image/jpeg', QUALITY)
   }
   return (
     <div className="sketch" role="dialog" aria-label={t('field.photoSketch.drawPhoto')} aria-modal="true">
-      <canvas
-        ref={canvas}
-        className="sketch-canvas"
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId)
-          drawing.current = [at(e)]
-        }}
-        onPointerMove={(e) => {
-          if (!drawing.current || !ready) return
-          drawing.current.push(at(e))
-          paint(canvas.current!, picture.current!, [...strokes, drawing.current])
-        }}
-        onPointerUp={() => {
-          const stroke = drawing.current
-          drawing.current = null
-          if (stroke && stroke.length > 1) setStrokes([...strokes, stroke])
-        }}
-      />
+      <canvas ref={canvas} className="sketch-canvas" {...finger()} />
       {ready ? null : <p className="soft">{t('field.photoSketch.photoNotDeviceAny')}</p>}
       <div className="d-flex gap-2 p-2">
         <button
@@ -108,6 +94,17 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
       </div>
     </div>
   )
+}
+
+/** A place on the screen as a place on the photo, which stands as large as it can in the middle of its box. */
+function placeOn(canvas: HTMLCanvasElement, x: number, y: number): readonly [number, number] {
+  const { width, height } = canvas
+  const box = canvas.getBoundingClientRect()
+  const shown = Math.min(box.width / width, box.height / height)
+  return [
+    (x - box.left - (box.width - width * shown) / 2) / shown,
+    (y - box.top - (box.height - height * shown) / 2) / shown,
+  ]
 }
 
 function paint(canvas: HTMLCanvasElement, picture: HTMLImageElement, strokes: readonly Stroke[]): void {

@@ -1,0 +1,104 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
+import Link from 'next/link'
+import { shortDate } from '@/domain/shared/dates'
+import type { SeasonPageData } from '@/server/season/season-view'
+import { WaterLegend } from '@/ui/drawing/water-legend'
+import { axisAround, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
+
+interface Shown {
+  readonly zoom: Zoom
+  readonly axis: TimeAxis
+}
+
+interface SeasonHeadProps extends Shown {
+  readonly data: Pick<SeasonPageData, 'year' | 'job' | 'today'>
+  readonly onShow: (shown: Shown) => void
+  /** Null while there is no move to undo. */
+  readonly onUndo: (() => void) | null
+}
+
+/** Year, stretch of the year, the scale of the water's colours, and what can be done with the page. */
+export function SeasonHead({ data, zoom, axis, onShow, onUndo }: SeasonHeadProps) {
+  const t = useTexts()
+  const zoomTo = (next: Zoom) => {
+    const inYear = (day: string) => day.startsWith(String(data.year))
+    const usual = inYear(data.today) ? data.today : `${data.year}-04-01`
+    onShow({ zoom: next, axis: axisAround(data.year, next, zoom !== 'year' && inYear(axis.from) ? axis.from : usual) })
+  }
+  return (
+    <div className="page-head">
+      <h1>{t('season.seasonView.season', { year: data.year })}</h1>
+      <span className="btn-group btn-group-sm no-print">
+        <OtherYear year={data.year - 1} job={data.job}>
+          ‹ {data.year - 1}
+        </OtherYear>
+        <OtherYear year={data.year + 1} job={data.job}>
+          {data.year + 1} ›
+        </OtherYear>
+      </span>
+      <span className="btn-group btn-group-sm no-print" role="group" aria-label={t('season.seasonView.zoom')}>
+        {ZOOMS.map((z) => (
+          <button
+            key={z}
+            type="button"
+            className={`btn btn-outline-secondary ${z === zoom ? 'active' : ''}`}
+            aria-pressed={z === zoom}
+            onClick={() => zoomTo(z)}
+          >
+            {t(ZOOM_NAMES[z])}
+          </button>
+        ))}
+      </span>
+      {zoom === 'year' ? null : <Shift axis={axis} zoom={zoom} onShift={(to) => onShow({ zoom, axis: to })} />}
+      <span className="actions align-items-center flex-wrap">
+        <WaterLegend />
+        {onUndo ? (
+          <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={onUndo}>
+            {t('season.seasonView.undoMove')}
+          </button>
+        ) : null}
+        <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => window.print()}>
+          {t('season.seasonView.print')}
+        </button>
+      </span>
+    </div>
+  )
+}
+
+function OtherYear({ year, job, children }: { year: number; job: string; children: React.ReactNode }) {
+  const t = useTexts()
+  return (
+    <Link
+      className="btn btn-outline-secondary"
+      href={`/season?year=${year}&job=${job}`}
+      aria-label={t('season.seasonView.season', { year })}
+    >
+      {children}
+    </Link>
+  )
+}
+
+function Shift({ axis, zoom, onShift }: Shown & { readonly onShift: (axis: TimeAxis) => void }) {
+  const t = useTexts()
+  const step = (to: TimeAxis | null, sign: string, label: string) => (
+    <button
+      type="button"
+      className="btn btn-outline-secondary"
+      disabled={!to}
+      onClick={() => to && onShift(to)}
+      aria-label={label}
+    >
+      {sign}
+    </button>
+  )
+  return (
+    <span className="btn-group btn-group-sm no-print">
+      {step(shifted(axis, zoom, -1), '‹', t('season.seasonView.earlier'))}
+      <span className="btn btn-outline-secondary disabled">
+        {t('season.seasonView.from', { from: shortDate(axis.from) })}
+      </span>
+      {step(shifted(axis, zoom, 1), '›', t('season.seasonView.later'))}
+    </span>
+  )
+}
