@@ -9,13 +9,10 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
-import { BudgetView } from './budget-view'
-import { EyeView } from './eye-view'
-import { ForecastCharts } from './forecast-charts'
 import { SavedWhatIfs } from './saved-what-ifs'
-import { clarityOf, measuresOfRuns, useComparison, useProgress, type ComparisonRuns } from './use-comparison'
+import { useComparison, useProgress } from './use-comparison'
 import { useWhatIf, type WhatIfState } from './use-what-if'
-import { Verdict } from './verdict'
+import { WhatIfResults } from './what-if-results'
 import { OptionEditor } from './option-editor'
 import { Swatch } from './option-ink'
 import { saidWords } from '@/messages/said'
@@ -57,7 +54,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   const results = () => {
     if (comparison.state.status === 'done' || comparison.state.status === 'stopped')
       return (
-        <Results
+        <WhatIfResults
           result={comparison.state.result}
           names={shown}
           data={data}
@@ -230,54 +227,6 @@ function RunProgress({ progress }: { progress: Parameters<typeof useProgress>[0]
         <div className="progress-bar" style={{ width: `${(100 * done) / progress.of}%` }} />
       </div>
       <span>{t('forecasts.whatIfView.runs', { done, of: progress.of })}</span>
-    </>
-  )
-}
-
-function Results({
-  result,
-  names,
-  data,
-  stopped,
-}: {
-  result: ComparisonRuns
-  names: readonly string[]
-  data: WhatIfPageData
-  stopped: boolean
-}) {
-  const t = useTexts()
-
-  const [day, setDay] = useState(Math.min(20, result.days - 1))
-  const at = Math.min(day, result.days - 1)
-  return (
-    <>
-      <section className="sheet" aria-label={t('forecasts.whatIfView.verdict')}>
-        <h2>{t('forecasts.whatIfView.verdict')}</h2>
-        {stopped ? (
-          <p className="verdict look">
-            {t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0]!.length })}
-          </p>
-        ) : null}
-        <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
-      </section>
-      <section className="sheet" aria-label={t('forecasts.whatIfView.whatEyeSees')}>
-        <h2>{t('forecasts.whatIfView.whatEyeSees')}</h2>
-        <EyeView
-          from={result.from}
-          days={result.days}
-          options={clarityOf(result, names)}
-          basin={data.basin}
-          day={at}
-          onDay={setDay}
-        />
-      </section>
-      <section className="sheet" aria-label={t('forecasts.whatIfView.waterDayDay')}>
-        <h2>{t('forecasts.whatIfView.waterDayDay')}</h2>
-        <p className="soft small mb-1">{t('forecasts.whatIfView.lineMiddleRunsBand')}</p>
-        <ForecastCharts result={result} names={names} day={at} tests={data.tests} />
-      </section>
-      <BudgetView result={result} names={names} of="nitrogen" />
-      <BudgetView result={result} names={names} of="phosphorus" />
     </>
   )
 }

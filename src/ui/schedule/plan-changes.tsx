@@ -1,11 +1,10 @@
 'use client'
-import { type Texts, useTexts } from '@/ui/kit/texts'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
-import { tellWords, whyMovedWords } from '@/messages/schedule/planning'
 import { mondayOf } from '@/core/numeric/calendar'
-import { jobName, jobsTogether } from '@/messages/visits/visit-words'
+import { WeekOfChanges } from './week-of-changes'
 
 interface PlanChangesProps {
   readonly changes: readonly PlanChange[]
@@ -74,7 +73,8 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
           onClick={() => void accept()}
         >
           {t('schedule.planChanges.takeOver', {
-            count: chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length,
+            count: chosen.length,
+            all: chosen.length === changes.length && chosen.length > 1 ? 'yes' : 'no',
           })}
         </button>
       </div>
@@ -87,112 +87,9 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
               {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
             </span>
           </summary>
-          <div
-            className="table-responsive"
-            tabIndex={0}
-            role="region"
-            aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}
-          >
-            <table className="table table-sm align-middle mb-2">
-              <thead>
-                <tr>
-                  <th>
-                    <input
-                      type="checkbox"
-                      className="form-check-input"
-                      aria-label={t('schedule.planChanges.allWeek', { monday: shortDate(monday) })}
-                      checked={list.every((c) => !left.has(c.key))}
-                      onChange={(e) =>
-                        toggle(
-                          list.map((c) => c.key),
-                          e.target.checked,
-                        )
-                      }
-                    />
-                  </th>
-                  <th>{t('schedule.planChanges.day')}</th>
-                  <th>{t('schedule.planChanges.crew')}</th>
-                  <th>{t('schedule.planChanges.visit')}</th>
-                  <th>{t('schedule.planChanges.window')}</th>
-                  <th>{t('schedule.planChanges.change')}</th>
-                </tr>
-              </thead>
-              <tbody>
-                {list.map((c) => {
-                  const changeCell = () => {
-                    if (c.kind === 'joined')
-                      return <span className="verdict pass">{t('schedule.planChanges.staysMoreDo')}</span>
-                    if (c.was)
-                      return (
-                        <>
-                          <span className="verdict look">{t('schedule.planChanges.moved')}</span>{' '}
-                          <span className="soft small">
-                            {t('schedule.planChanges.from', {
-                              crewId: crewName(c.was.crewId),
-                              day: shortDate(c.was.day),
-                              startTime: c.was.startTime,
-                              why: c.why ? `; ${whyMovedWords(c.why, t)}` : '',
-                            })}
-                          </span>
-                          {c.tell ? (
-                            <div className="small">
-                              {t('schedule.planChanges.told', { tell: tellWords(c.tell, t) })}
-                            </div>
-                          ) : null}
-                        </>
-                      )
-                    return (
-                      <span className="verdict pass">
-                        {c.late ? t('schedule.planChanges.newLate') : t('schedule.planChanges.new')}
-                      </span>
-                    )
-                  }
-
-                  return (
-                    <tr key={c.key}>
-                      <td>
-                        <input
-                          type="checkbox"
-                          className="form-check-input"
-                          aria-label={t('schedule.planChanges.at', {
-                            job: jobName(c.job, t),
-                            siteName: siteWords(c, t),
-                            day: shortDate(c.day),
-                          })}
-                          checked={!left.has(c.key)}
-                          onChange={(e) => toggle([c.key], e.target.checked)}
-                        />
-                      </td>
-                      <td className="text-nowrap">
-                        {shortDate(c.day)} {c.startTime}
-                      </td>
-                      <td>{crewName(c.crewId)}</td>
-                      <td>
-                        {jobsTogether([c.job, ...c.also], t)}, {siteWords(c, t)} <span className="soft">{c.town}</span>
-                        {c.tasks.length > 0 ? (
-                          <div className="small">
-                            {t('schedule.planChanges.takingAlong', {
-                              map: c.tasks.map((task) => task.title).join('; '),
-                            })}
-                          </div>
-                        ) : null}
-                      </td>
-                      <td className="text-nowrap soft">
-                        {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
-                      </td>
-                      <td>{changeCell()}</td>
-                    </tr>
-                  )
-                })}
-              </tbody>
-            </table>
-          </div>
+          <WeekOfChanges monday={monday} list={list} crewName={crewName} left={left} onToggle={toggle} />
         </details>
       ))}
     </section>
   )
 }
-
-/** Whose visit it is; of a customer who is not there yet, whom they are like. */
-const siteWords = ({ siteName, newCustomer }: PlanChange, t: Texts): string =>
-  newCustomer ? t('schedule.planChanges.newCustomerLike', { siteName }) : siteName

@@ -4,24 +4,20 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { duration, shortDate } from '@/domain/shared/dates'
-import type { AcceptOutcome, LeftChange, PlanResult, PlanRun, PlanWish, WaitingNeed } from '@/domain/schedule/plan-run'
+import type { AcceptOutcome, LeftChange, PlanRun, PlanWish } from '@/domain/schedule/plan-run'
 import type { DurationsData } from '@/server/visits/durations'
 import type { PlanningBoardData } from '@/server/schedule/runs'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { blockedWords, relaxationWords } from '@/messages/schedule/planning'
-import { missedAdvice } from '@/messages/season/windows'
 import { send } from '@/ui/send'
-import { CrunchChart } from './crunch-chart'
 import { CameUp } from './came-up'
 import { EMPTY_WISH } from './empty-wish'
 import { FirmPeriods } from './firm-periods'
 import { LearntDurations } from './learnt-durations'
-import { isAsItIs, SideBySide, wishWords } from './side-by-side'
-import { PlanChanges } from './plan-changes'
+import { SideBySide } from './side-by-side'
+import { PlanResultSheets } from './plan-result-sheets'
 import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
 import { saidWords } from '@/messages/said'
@@ -152,50 +148,10 @@ export function PlanningView({ data, corrections }: { data: PlanningBoardData; c
       <SideBySide key={data.runs.map((r) => r.id).join()} runs={data.runs} crewName={crewName} />
       <FirmPeriods periods={data.periods} />
       <LearntDurations corrections={corrections} />
-      {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
+      {run?.result && !busy ? (
+        <PlanResultSheets run={run} result={run.result} crewName={crewName} onAccept={accept} />
+      ) : null}
     </>
-  )
-}
-
-/** By job: it is long, and nobody has to act on it yet. */
-function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
-  const t = useTexts()
-
-  const jobs = [...new Set(waiting.map((w) => w.job))]
-  return (
-    <section className="sheet" aria-label={t('schedule.planningView.waitingWindow')}>
-      <h2>
-        {t('schedule.planningView.waitingWindow')} <span className="soft">{waiting.length}</span>
-      </h2>
-      <p className="soft">{t('schedule.planningView.agreedDueOnlyAfter')}</p>
-      {jobs.map((job) => {
-        const list = waiting.filter((w) => w.job === job)
-        return (
-          <details key={job}>
-            <summary>
-              <strong>{jobName(job, t)}</strong>{' '}
-              <span className="soft">
-                {t('schedule.planningView.from2', {
-                  count: list.length,
-                  earliest: shortDate(list[0]!.earliest),
-                  earliest2: list[0]!.earliest.slice(0, 4),
-                })}
-              </span>
-            </summary>
-            <ul className="plain-list">
-              {list.map((w) => (
-                <li key={`${w.siteName} ${w.pondName}`}>
-                  {w.siteName}: {w.pondName}{' '}
-                  <span className="soft">
-                    {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </details>
-        )
-      })}
-    </section>
   )
 }
 
@@ -239,137 +195,5 @@ function Progress({ run, onStop }: { run: PlanRun; onStop: () => void }) {
         {t('schedule.planningView.stopShowBestSo')}
       </button>
     </div>
-  )
-}
-
-interface ResultProps {
-  readonly run: PlanRun
-  readonly result: PlanResult
-  readonly crewName: (id: string) => string
-  readonly onAccept: (keys: readonly string[]) => Promise<void>
-}
-
-function Result({ run, result, crewName, onAccept }: ResultProps) {
-  const t = useTexts()
-
-  const { changes, unplaced, missed, crunch, kept } = result
-  const joined = changes.filter((c) => c.kind === 'joined').length
-  const shown = changes.filter((c) => c.kind !== 'shifted')
-  const fresh = changes.filter((c) => c.kind === 'new').length
-  return (
-    <>
-      <section className="sheet" aria-label={t('schedule.planningView.plan2')}>
-        <h2>
-          {shown.length === 0
-            ? t('schedule.planningView.nothingChange')
-            : t('schedule.planningView.newMoved', {
-                fresh,
-                count: changes.filter((c) => c.kind === 'moved').length,
-                joined: joined > 0 ? t('schedule.planningView.moreDo', { joined }) : '',
-              })}
-        </h2>
-        <p className="soft mb-2">
-          {t('schedule.planningView.plannedVisitsStayRoad', {
-            from: shortDate(run.wish.from),
-            to: shortDate(run.wish.to),
-            to2: run.wish.to.slice(0, 4),
-            kept,
-            travelMin: duration(result.travelMin),
-            roads: result.roads === 'straight-line' ? t('schedule.planningView.straightLinesSinceRoads') : '',
-            state: run.state === 'stopped' ? t('schedule.planningView.stoppedEarlyBestPlan') : '',
-            besides: result.besides
-              ? t('schedule.planningView.weekendsStayWhereThey', { besides: result.besides })
-              : '',
-            count: result.overlong?.length
-              ? t('schedule.planningView.longerThanCrewsHours', {
-                  map: result.overlong
-                    .map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: shortDate(d.day) }))
-                    .join(', '),
-                })
-              : '',
-            count2:
-              result.notOnMap.length > 0
-                ? t('schedule.planningView.notMapSoCounted', { notOnMap: result.notOnMap.join(', ') })
-                : '',
-          })}
-          {isAsItIs(run.wish) ? null : (
-            <strong>
-              {' '}
-              {run.wish.reason ? '' : t('schedule.planningView.whatIf')}
-              {wishWords(run.wish, crewName, t)}.
-            </strong>
-          )}
-        </p>
-        <CrunchChart weeks={crunch} />
-      </section>
-      {unplaced.length > 0 ? (
-        <section className="sheet" aria-label={t('schedule.planningView.withoutPlace')}>
-          <h2>
-            {t('schedule.planningView.withoutPlace')} <span className="soft">{unplaced.length}</span>
-          </h2>
-          <ul className="plain-list among-words">
-            {unplaced.map((u, i) => (
-              <li key={i}>
-                <strong>{jobName(u.job, t)}</strong>,{' '}
-                <Link href={`/ponds/${u.pondId}`}>
-                  {u.siteName}: {u.pondName}
-                </Link>{' '}
-                <span className="soft">
-                  ({shortDate(u.window.earliest)} – {shortDate(u.window.latest)})
-                </span>
-                : {u.reasons.map((reason) => blockedWords(reason, t)).join('; ')}.
-                {u.relaxations.length > 0 ? (
-                  <span className="soft">
-                    {' '}
-                    {t('schedule.planningView.wouldGo', {
-                      map: u.relaxations.map((r) => relaxationWords(r, crewName, t)).join('; or '),
-                    })}
-                  </span>
-                ) : null}
-              </li>
-            ))}
-          </ul>
-        </section>
-      ) : null}
-      {missed.length > 0 ? (
-        <section className="sheet" aria-label={t('schedule.planningView.missed')}>
-          <h2>
-            {t('schedule.planningView.missedSeason')} <span className="soft">{missed.length}</span>
-          </h2>
-          <ul className="plain-list among-words">
-            {missed.map((m, i) => (
-              <li key={i}>
-                {t('schedule.planningView.windowEnded', {
-                  job: jobName(m.job, t),
-                  siteName: m.siteName,
-                  pondName: m.pondName,
-                  latest: shortDate(m.latest),
-                })}{' '}
-                <span className="soft">{missedAdvice(m.job, t)}</span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      ) : null}
-      {result.noWindow?.length > 0 ? (
-        <section className="sheet" aria-label={t('schedule.planningView.agreedWithoutWindow')}>
-          <h2>
-            {t('schedule.planningView.agreedButDoesNot')} <span className="soft">{result.noWindow.length}</span>
-          </h2>
-          <p className="soft">{t('schedule.planningView.houseRulesClimateThese')}</p>
-          <ul className="plain-list among-words">
-            {result.noWindow.map((n, i) => (
-              <li key={i}>
-                {jobName(n.job, t)}, {n.siteName}: {n.pondName}
-              </li>
-            ))}
-          </ul>
-        </section>
-      ) : null}
-      {result.waiting?.length > 0 ? <Waiting waiting={result.waiting} /> : null}
-      {shown.length > 0 && run.wish.newCustomers === 0 ? (
-        <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} />
-      ) : null}
-    </>
   )
 }

@@ -3,8 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
-import { clockAfter, DAY_ENDS, endsLate, overlapping } from '@/domain/schedule/clash'
-import { longDate, duration, shortDate } from '@/domain/shared/dates'
+import { clockAfter, endsLate } from '@/domain/schedule/clash'
+import { longDate, duration } from '@/domain/shared/dates'
 import type { VisitPlanningData } from '@/server/visits/visit-planning'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -14,6 +14,8 @@ import { send } from '@/ui/send'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { PlanVisitInput } from '@/domain/visits/visit'
 import { jobName } from '@/messages/visits/visit-words'
+import { DayChoice } from './day-choice'
+import { SameDay } from './same-day'
 import { VisitEstimate } from './visit-estimate'
 
 /** The likeliest proposed day; among equals the one nearest the window's best. */
@@ -64,7 +66,6 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
   const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
   const alreadyPlanned = data.visits.filter((v) => v.pondId === pond.id)
   const end = clockAfter(startTime, minutes)
-  const clashing = overlapping({ startTime, minutes }, sameDay)
 
   return (
     <>
@@ -100,47 +101,7 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
               .
             </p>
           ) : null}
-          <fieldset className="mt-0 border-0 pt-0">
-            <legend>{t('season.planForm.day')}</legend>
-            {window ? (
-              <p className="soft mb-2">
-                {t('season.planForm.windowBestAroundShare', {
-                  earliest: shortDate(window.earliest),
-                  latest: shortDate(window.latest),
-                  latest2: window.latest.slice(0, 4),
-                  best: shortDate(window.best),
-                })}
-              </p>
-            ) : (
-              <p className="soft mb-2">{t('season.planForm.pondHasNoWindow')}</p>
-            )}
-            <div className="day-choice mb-2">
-              {proposals.map((p) => (
-                <label key={p.day}>
-                  <input
-                    type="radio"
-                    name="proposal"
-                    className="form-check-input me-1"
-                    checked={day === p.day}
-                    onChange={() => put({ day: p.day })}
-                  />
-                  {shortDate(p.day)}
-                  <span className="soft small d-block">
-                    {t('season.planForm.years', { likelihood: Math.round(p.likelihood * 100) })}
-                  </span>
-                  <span className="bar-track" aria-hidden="true">
-                    <span style={{ width: `${p.likelihood * 100}%` }} />
-                  </span>
-                </label>
-              ))}
-            </div>
-            <TextField label={t('season.planForm.day')} type="date" min={data.today} {...field('day')} />
-            {window && (day < window.earliest || day > window.latest) ? (
-              <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>
-                {t('season.planForm.dayLiesOutsideWindow')}
-              </p>
-            ) : null}
-          </fieldset>
+          <DayChoice data={data} day={day} onDay={(d) => put({ day: d })} dayField={field('day')} />
           <fieldset>
             <legend>{t('season.planForm.crewTime')}</legend>
             {crews.length === 0 ? (
@@ -160,25 +121,7 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
               />
               <TextField label={t('season.planForm.start')} type="time" {...field('startTime')} />
             </div>
-            <div className="mt-2" aria-live="polite">
-              {sameDay.length === 0 ? (
-                <span className="soft">{t('season.planForm.hasNothingElseDay', { name: crew?.name ?? '' })}</span>
-              ) : null}
-              {sameDay.map((v) => (
-                <div key={v.id}>
-                  {clashing.includes(v) ? (
-                    <span className="verdict stop me-1">{t('season.planForm.clash')}</span>
-                  ) : null}
-                  {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.siteName}, {v.pondName}
-                </div>
-              ))}
-              {crew && endsLate({ startTime, minutes }) ? (
-                <div>
-                  <span className="verdict look me-1">{t('season.planForm.longDay')}</span>{' '}
-                  {t('season.planForm.endsAboutAfterStart', { end, dayEnds: DAY_ENDS })}
-                </div>
-              ) : null}
-            </div>
+            <SameDay crewName={crew?.name ?? ''} sameDay={sameDay} startTime={startTime} minutes={minutes} />
             {crew?.twoDays ? (
               <div className="mt-2">
                 <CheckField

@@ -3,13 +3,13 @@ import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { LINER_OVERLAP_M } from '@/core/survey/liner'
 import { NET_RULES } from '@/core/survey/net-tent'
-import { CUTTING_RANGE, type CutPlan, type Roll } from '@/core/survey/roll-cutting'
+import type { Roll } from '@/core/survey/roll-cutting'
 import type { SheetKind, WantedSheet } from '@/server/design/cutting'
 import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
 import { CheckField } from '@/ui/kit/check-field'
-import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { CutDrawing, cutScale } from './cut-drawing'
+import { CutPlanSheet } from './cut-plan-sheet'
+import { RollRows, rollsFine } from './roll-rows'
 import { useCutPlan } from './use-cut-plan'
 
 /** Roll widths as they are usually sold; the person puts in their own. */
@@ -25,8 +25,6 @@ const SHEET_NAMES: Readonly<Record<SheetKind, TextId>> = {
   net: textId('design.cuttingView.leafNets'),
 }
 
-const within = (value: number, [least, most]: readonly [number, number]): boolean => value >= least && value <= most
-
 /** Liner, underlayment or net for several ponds at once, cut from rolls with little waste. */
 export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const t = useTexts()
@@ -39,16 +37,8 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const shownSheets = sheets.filter((s) => s.kind === kind)
   const toCut = shownSheets.filter((s) => s.agreed && s.there === '')
   const pieces = shownSheets.filter((s) => chosen.has(s.id))
-  const stockFine =
-    stock.length > 0 &&
-    stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
   const toggle = (id: string, on: boolean) =>
     setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
-  const which = () => {
-    if (toCut.length > MAX_PIECES) return t('design.cuttingView.first', { mostPieces: MAX_PIECES })
-    if (toCut.length === 1) return 'it'
-    return 'these'
-  }
   return (
     <>
       <div className="page-head">
@@ -89,29 +79,23 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                     }
                   >
                     {t('design.cuttingView.choose', {
-                      count: which(),
+                      count: toCut.length,
+                      more: toCut.length > MAX_PIECES ? 'yes' : 'no',
+                      most: MAX_PIECES,
                     })}
                   </button>
                 ) : null}
               </p>
             ) : null}
-            {shownSheets.map((s) => {
-              const note = () => {
-                if (s.there) return t('design.cuttingView.there', { there: s.there })
-                if (s.agreed) return t('design.cuttingView.nettingAgreed')
-                return ''
-              }
-
-              return (
-                <CheckField
-                  key={s.id}
-                  label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${note()}`}
-                  checked={chosen.has(s.id)}
-                  disabled={!chosen.has(s.id) && pieces.length >= MAX_PIECES}
-                  onChange={(on) => toggle(s.id, on)}
-                />
-              )
-            })}
+            {shownSheets.map((sheet) => (
+              <WantedRow
+                key={sheet.id}
+                sheet={sheet}
+                chosen={chosen.has(sheet.id)}
+                full={pieces.length >= MAX_PIECES}
+                onChoose={(on) => toggle(sheet.id, on)}
+              />
+            ))}
             <p className="soft small mb-0">
               {kind === 'net'
                 ? t('design.cuttingView.tentOverRidgeSlack', { turnDownM: show(NET_RULES.turnDownM, 'length') })
@@ -123,37 +107,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
           </section>
           <section className="sheet">
             <h2>{t('design.cuttingView.rollsStock')}</h2>
-            {stock.map((roll, i) => (
-              <div key={i} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 2.4rem' }}>
-                <QuantityField
-                  label={t('design.cuttingView.rollWidth', { i: i + 1 })}
-                  kind="length"
-                  value={roll.widthM}
-                  onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, widthM: v ?? Number.NaN } : r)))}
-                  error={
-                    within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : t('design.cuttingView.between0230')
-                  }
-                />
-                <QuantityField
-                  label={t('design.cuttingView.rollLength', { i: i + 1 })}
-                  kind="length"
-                  value={roll.lengthM}
-                  onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, lengthM: v ?? Number.NaN } : r)))}
-                  error={
-                    within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : t('design.cuttingView.between1500M')
-                  }
-                />
-                <button
-                  type="button"
-                  className="btn btn-sm btn-outline-secondary align-self-center"
-                  aria-label={t('design.cuttingView.removeRoll', { i: i + 1 })}
-                  disabled={stock.length === 1}
-                  onClick={() => setStock(stock.filter((_, n) => n !== i))}
-                >
-                  ×
-                </button>
-              </div>
-            ))}
+            <RollRows stock={stock} onStock={setStock} />
             <div className="d-flex gap-2">
               <button
                 type="button"
@@ -165,7 +119,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
               <button
                 type="button"
                 className="btn btn-sm btn-primary"
-                disabled={pieces.length === 0 || !stockFine || state.status === 'working'}
+                disabled={pieces.length === 0 || !rollsFine(stock) || state.status === 'working'}
                 onClick={() => ask(pieces, stock)}
               >
                 {t('design.cuttingView.planCuts')}
@@ -185,38 +139,34 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
           {state.status === 'failed' ? (
             <p className="stop-note mb-0">{t('design.cuttingView.planCouldNotWorked')}</p>
           ) : null}
-          {state.status === 'done' ? <Plan plan={state.plan} sheets={sheets} /> : null}
+          {state.status === 'done' ? <CutPlanSheet plan={state.plan} sheets={sheets} /> : null}
         </section>
       </div>
     </>
   )
 }
 
-function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] }) {
-  const t = useTexts()
+interface WantedRowProps {
+  readonly sheet: WantedSheet
+  readonly chosen: boolean
+  /** No more can be chosen. */
+  readonly full: boolean
+  readonly onChoose: (on: boolean) => void
+}
 
+function WantedRow({ sheet, chosen, full, onChoose }: WantedRowProps) {
+  const t = useTexts()
   const show = useShow()
-  const nameOf = (id: string) => sheets.find((s) => s.id === id)?.name ?? id
+  const note = () => {
+    if (sheet.there) return t('design.cuttingView.there', { there: sheet.there })
+    return sheet.agreed ? t('design.cuttingView.nettingAgreed') : ''
+  }
   return (
-    <>
-      <p>
-        <strong data-testid="cut-waste">{show(plan.wasteShare, 'share')}</strong>{' '}
-        {t('design.cuttingView.wasteCutFrom', {
-          usedM2: show(plan.usedM2, 'area'),
-          count: plan.rolls.length,
-        })}{' '}
-        <span className="soft">
-          {plan.exact ? t('design.cuttingView.everyWayCuttingTried') : t('design.cuttingView.bestFoundSearch')}
-        </span>
-      </p>
-      {plan.unplaced.length > 0 ? (
-        <div className="stop-note" role="alert">
-          {t('design.cuttingView.widerThanAnyRoll', { nameOf: plan.unplaced.map(nameOf).join('; ') })}
-        </div>
-      ) : null}
-      {plan.rolls.map((roll, i) => (
-        <CutDrawing key={i} roll={roll} pxPerM={cutScale(plan.rolls)} nameOf={nameOf} />
-      ))}
-    </>
+    <CheckField
+      label={`${sheet.name}: ${show(sheet.lengthM, 'length')} × ${show(sheet.widthM, 'length')}${note()}`}
+      checked={chosen}
+      disabled={!chosen && full}
+      onChange={onChoose}
+    />
   )
 }

@@ -1,0 +1,72 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
+
+/** Which pumps, how many, how they work together, and how high they lift. */
+export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
+  const t = useTexts()
+  return (
+    <>
+      <h2>{t('design.waterPart.pump')}</h2>
+      <div className="field-grid">
+        <ChoiceField
+          label={t('design.waterPart.pump')}
+          value={bed.pumpId}
+          onChange={(e) => set({ pumpId: e.target.value })}
+          options={data.pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` }))}
+        />
+        <ChoiceField
+          label={t('design.waterPart.working')}
+          value={bed.pumpSet.arrangement}
+          onChange={(e) => {
+            const arrangement = e.target.value as typeof bed.pumpSet.arrangement
+            set({
+              pumpSet: {
+                ...bed.pumpSet,
+                arrangement,
+                count: arrangement === 'single' ? 1 : Math.max(2, bed.pumpSet.count),
+              },
+            })
+          }}
+          options={[
+            { value: 'single', label: t('design.waterPart.onePump') },
+            { value: 'parallel', label: t('design.waterPart.sideSide') },
+            { value: 'series', label: t('design.waterPart.oneAfterOther') },
+          ]}
+        />
+        {bed.pumpSet.arrangement === 'single' ? null : (
+          <QuantityField
+            label={t('design.waterPart.howMany')}
+            kind="number"
+            value={bed.pumpSet.count}
+            onChange={(v) => set({ pumpSet: { ...bed.pumpSet, count: orNaN(v) } }, 'count')}
+            error={errorOf('pumpSet.count')}
+          />
+        )}
+        <QuantityField
+          label={t('design.waterPart.speed')}
+          kind="share"
+          value={bed.pumpSet.speed}
+          onChange={(v) => set({ pumpSet: { ...bed.pumpSet, speed: orNaN(v) } }, 'speed')}
+          error={errorOf('pumpSet.speed')}
+        />
+        <QuantityField
+          label={t('design.waterPart.liftBedsWater')}
+          kind="length"
+          value={bed.staticLiftM}
+          onChange={(v) => set({ staticLiftM: orNaN(v) }, 'lift')}
+          error={errorOf('staticLiftM')}
+        />
+        <QuantityField
+          label={t('design.waterPart.sharePastBed')}
+          kind="share"
+          value={bed.bypassShare}
+          onChange={(v) => set({ bypassShare: orNaN(v) }, 'bypass')}
+          error={errorOf('bypassShare')}
+        />
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,75 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
+import type { savedPondFacts } from '@/domain/ponds/pond-facts'
+import type { PondPageData } from '@/server/ponds/ponds'
+import { PondPlan } from '@/ui/drawing/pond-plan'
+import { NetNote } from '@/ui/equipment/net-note'
+import { useShow } from '@/ui/person-context'
+import { SystemVolume } from '@/ui/survey/system-volume'
+import { VolumeEvidenceNote } from '@/ui/survey/volume-evidence-note'
+import { OwnRulesNote } from './own-rules-note'
+import { Sheet } from './sheet'
+import { StockNote } from './stock-note'
+
+/** The pond as it was measured: plan, figures, how sure they are, and what its fish grow to. */
+export function Measures({
+  data: { pond, rules, season, designs },
+  facts,
+}: {
+  data: PondPageData
+  facts: ReturnType<typeof savedPondFacts>
+}) {
+  const t = useTexts()
+
+  const show = useShow()
+  return (
+    <Sheet title={t('ponds.pondView.measuredUp')}>
+      <PondPlan basin={facts.basin} />
+      <dl className="figures mt-2">
+        <div>
+          <dt>{t('ponds.pondView.water')}</dt>
+          <dd>
+            {show(facts.adopted.volumeM3, 'volume')}{' '}
+            <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
+          </dd>
+        </div>
+        <div>
+          <dt>{t('ponds.pondView.deepest')}</dt>
+          <dd>{show(facts.basin.maxDepthM, 'length')}</dd>
+        </div>
+        <div>
+          <dt>{t('ponds.pondView.use')}</dt>
+          <dd>{t(`ponds.pondUseNames.${pond.use}`)}</dd>
+        </div>
+        <div>
+          <dt>{t('ponds.pondView.filledFrom')}</dt>
+          <dd>{t(`ponds.waterSourceNames.${pond.waterSource}`)}</dd>
+        </div>
+        <div>
+          <dt>{t('ponds.pondView.trees')}</dt>
+          <dd>{t(`ponds.treeNames.${pond.trees}`)}</dd>
+        </div>
+        <div>
+          <dt>{t('ponds.pondView.aboveSea')}</dt>
+          <dd>{show(pond.altitudeM, 'length')}</dd>
+        </div>
+      </dl>
+      <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
+      <NetNote pond={pond} basin={facts.basin} />
+      <OwnRulesNote own={pond.ownRules} />
+      <VolumeEvidenceNote
+        evidence={facts.evidence}
+        adopted={facts.adopted}
+        basin={facts.basin}
+        rockShare={pond.rockShare}
+      />
+      <StockNote
+        pond={pond}
+        volumeM3={facts.adopted.volumeM3}
+        maxDepthM={facts.basin.maxDepthM}
+        years={rules.growthYears}
+        coldestMonthC={season ? Math.min(...season.monthlyMedianC) : null}
+      />
+    </Sheet>
+  )
+}
