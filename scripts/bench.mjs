@@ -274,8 +274,8 @@ await runMain(async () => {
   const cluster = await startPostgres(FOLDER)
   try {
     await cluster.ensureDatabase('bench', { fresh: true })
-    await migrate(cluster.ownerUrl('bench'), cluster.appPassword)
-    const weatherUrl = await startWeatherDesk()
+    await migrate(cluster.ownerUrl('bench'), cluster.appPassword, '.next')
+    const weatherUrl = await startWeatherDesk('.next')
     await loadDemo(cluster.appUrl('bench'), { weatherUrl, quiet: true })
     const { sites, pond, visit } = await growTo(cluster.ownerUrl('bench'), SITES)
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('bench'), weatherUrl })

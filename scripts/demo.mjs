@@ -22,6 +22,7 @@ import {
 const loading = inRoot('.slow-reed', 'demo-loading')
 
 const PROBE_HOURS = 48
+const DIST = '.next'
 
 await runMain(async () => {
   assertNode()
@@ -30,19 +31,23 @@ await runMain(async () => {
   await ensurePackages()
   await ensureBuild()
   const database = await openDatabase({
+    distDir: DIST,
     reset: process.argv.includes('--reset') || (existsSync(loading) && !process.env.DATABASE_URL),
   })
   try {
-    const weatherUrl = await startWeatherDesk()
+    const weatherUrl = await startWeatherDesk(DIST)
     mkdirSync(inRoot('.slow-reed'), { recursive: true })
     writeFileSync(loading, '')
     const signIns = await loadDemo(database.appUrl, { weatherUrl, quiet: true })
     rmSync(loading)
-    const roadsUrl = await startRoads()
-    const mailUrl = await startOutbox()
-    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, distDir: '.next' })
+    const roadsUrl = await startRoads(DIST)
+    const mailUrl = await startOutbox(DIST)
+    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, distDir: DIST })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
-    const probesUrl = await startProbes({ appAddress: app.address, ...(await demoProbes(database.appUrl)) })
+    const probesUrl = await startProbes(DIST, {
+      appAddress: app.address,
+      ...(await demoProbes(database.appUrl)),
+    })
     // what they gathered before the app was there
     await fetch(`${probesUrl}/send?hours=${PROBE_HOURS}`, { method: 'POST' })
     say(

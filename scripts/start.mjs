@@ -23,11 +23,12 @@ await runMain(async () => {
   if (!process.env.DATABASE_URL) await ensureDebian(['postgresql'])
   await ensurePackages()
   if (!dev) await ensureBuild()
-  const database = await openDatabase()
+  const programs = dev ? null : '.next'
+  const database = await openDatabase({ distDir: programs })
   try {
-    const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
-    const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
-    const mailUrl = process.env.MAIL_URL ?? (await startOutbox())
+    const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk(programs))
+    const roadsUrl = process.env.ROADS_URL ?? (await startRoads(programs))
+    const mailUrl = process.env.MAIL_URL ?? (await startOutbox(programs))
     const simulated = ['WEATHER_DESK_URL', 'ROADS_URL', 'MAIL_URL'].filter(
       (name) => !process.env[name] && process.env[name] !== '',
     )

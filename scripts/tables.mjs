@@ -9,7 +9,7 @@ const file = inRoot('src', 'server', 'platform', 'db', 'tables.ts')
 const cluster = await startPostgres('.slow-reed')
 try {
   await cluster.ensureDatabase(DATABASE, { fresh: true })
-  await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword)
+  await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword, null)
   await runOrStop(
     'The tables could not be described',
     process.execPath,

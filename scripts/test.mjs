@@ -77,8 +77,8 @@ async function playwright(env) {
 async function browser(cluster, weatherUrl, env) {
   say('Loading the demo firm for the browser tests.')
   await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
-  const roadsUrl = await startRoads()
-  const mailUrl = await startOutbox()
+  const roadsUrl = await startRoads(DIST)
+  const mailUrl = await startOutbox(DIST)
   await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })
   const app = await startApp({
     port: await freePort(),
@@ -144,14 +144,14 @@ await runMain(async () => {
   for (const file of ['jest.json', 'playwright.json']) rmSync(inRoot(FOLDER, file), { force: true })
   const env = { NEXT_DIST_DIR: DIST, NEXT_TELEMETRY_DISABLED: '1' }
 
+  await timed('build', () => ensureBuild(DIST, { typesCheckedApart: true }))
   const cluster = await startPostgres(FOLDER, { durable: false })
   try {
     for (const name of ['unit', 'e2e', 'empty']) {
       await cluster.ensureDatabase(name, { fresh: true })
-      await migrate(cluster.ownerUrl(name), cluster.appPassword)
+      await migrate(cluster.ownerUrl(name), cluster.appPassword, DIST)
     }
-    const weatherUrl = await startWeatherDesk()
-    await timed('build', () => ensureBuild(DIST, { typesCheckedApart: true }))
+    const weatherUrl = await startWeatherDesk(DIST)
     if (asked('checks')) await timed('checks', () => checks(env))
     const unit = {
       ...env,

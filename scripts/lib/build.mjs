@@ -8,10 +8,12 @@ import { buildServiceWorker } from './service-worker.mjs'
 
 const SOURCES = [
   'src',
+  'stand-ins',
   'public',
   'next.config.ts',
   'scripts/lib/service-worker.mjs',
   'scripts/lib/build.mjs',
+  'scripts/migrate.ts',
   'package-lock.json',
   'tsconfig.json',
 ]
@@ -30,25 +32,49 @@ function sourceHash() {
   return hash.digest('hex')
 }
 
-/** What runs beside the app: the worker, and the threads of both that compute. */
-const PROGRAMS = [
-  'server/worker',
-  'server/forecasts/forecast-thread',
-  'server/schedule/plan-thread',
-  'server/platform/threads/heavy-thread',
-]
+/** What runs beside the app: the worker, threads that compute, migrations, and what stands in for others. */
+const PROGRAMS = {
+  worker: 'src/server/worker.ts',
+  'forecast-thread': 'src/server/forecasts/forecast-thread.ts',
+  'plan-thread': 'src/server/schedule/plan-thread.ts',
+  'heavy-thread': 'src/server/platform/threads/heavy-thread.ts',
+  migrate: 'scripts/migrate.ts',
+  'weather-desk': 'stand-ins/weather-desk/server.ts',
+  roads: 'stand-ins/roads/server.ts',
+  outbox: 'stand-ins/outbox/server.ts',
+  'pond-probes': 'stand-ins/pond-probes/server.ts',
+}
+const MIGRATIONS = 'src/server/platform/db/migrations'
+
+/** A program as the build made it. */
+export const builtProgram = (distDir, name) => inRoot(distDir, 'programs', `${name}.mjs`)
+
+/**
+ * How node starts a program.
+ * @param distDir the build it is of; null while developing: from its source
+ */
+export const programArgs = (distDir, name) =>
+  distDir ? [builtProgram(distDir, name)] : ['--import', 'tsx', inRoot(PROGRAMS[name])]
 
 /** Each program as one file beside the app: it starts at once, and hot calls between modules cost nothing. */
 async function buildPrograms(distDir) {
   const { build } = await import('esbuild')
   await build({
-    entryPoints: PROGRAMS.map((program) => inRoot('src', `${program}.ts`)),
+    entryPoints: {
+      ...Object.fromEntries(Object.entries(PROGRAMS).map(([name, source]) => [name, inRoot(source)])),
+      // one file each: what has run is known by its name
+      ...Object.fromEntries(
+        readdirSync(inRoot(MIGRATIONS))
+          .filter((file) => /^\d{3}-.*\.ts$/.test(file))
+          .map((file) => [`migrations/${file.slice(0, -'.ts'.length)}`, inRoot(MIGRATIONS, file)]),
+      ),
+    },
     bundle: true,
     packages: 'external',
     platform: 'node',
     format: 'esm',
     jsx: 'automatic',
-    entryNames: '[name]',
+    entryNames: '[dir]/[name]',
     outExtension: { '.js': '.mjs' },
     outdir: inRoot(distDir, 'programs'),
     logLevel: 'error',

@@ -1,4 +1,5 @@
 import { createHmac } from 'node:crypto'
+import { programArgs } from './build.mjs'
 import { inRoot } from './paths.mjs'
 import { startPostgres } from './postgres.mjs'
 import { runOrStop } from './processes.mjs'
@@ -7,17 +8,12 @@ import { stop } from './say.mjs'
 const DATABASE = 'slow_reed'
 const tsx = ['--import', 'tsx']
 
-/** Newest schema and the app's role. */
-export const migrate = (ownerUrl, appPassword) =>
-  runOrStop(
-    'The database could not be brought up to date',
-    process.execPath,
-    [...tsx, inRoot('scripts', 'migrate.ts')],
-    {
-      quiet: true,
-      env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
-    },
-  )
+/** Newest schema and the app's role. @param distDir the build whose migrations run; null: from their source */
+export const migrate = (ownerUrl, appPassword, distDir) =>
+  runOrStop('The database could not be brought up to date', process.execPath, programArgs(distDir, 'migrate'), {
+    quiet: true,
+    env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
+  })
 
 /** Loads the demo firm into an empty database. */
 export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
@@ -41,12 +37,12 @@ export async function demoProbes(appUrl) {
 }
 
 /** The database to work on: DATABASE_URL when given, else a private cluster. Migrated either way. */
-export async function openDatabase({ reset = false } = {}) {
+export async function openDatabase({ reset = false, distDir }) {
   if (process.env.DATABASE_URL) {
     const owner = process.env.DATABASE_URL
     const password = appPasswordFor(owner)
     if (reset) stop('--reset does not touch a database given by DATABASE_URL. Empty it yourself first.')
-    await migrate(owner, password)
+    await migrate(owner, password, distDir)
     const app = new URL(owner)
     app.username = 'slow_reed_app'
     app.password = password
@@ -54,7 +50,7 @@ export async function openDatabase({ reset = false } = {}) {
   }
   const cluster = await startPostgres('.slow-reed')
   await cluster.ensureDatabase(DATABASE, { fresh: reset })
-  await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword)
+  await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword, distDir)
   return { appUrl: cluster.appUrl(DATABASE), close: cluster.stop }
 }
 

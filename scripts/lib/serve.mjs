@@ -1,3 +1,4 @@
+import { programArgs } from './build.mjs'
 import { inRoot } from './paths.mjs'
 import { freePort, isFree, waitForHttp } from './ports.mjs'
 import { endAll, isEnding, startNode, waitForLine } from './processes.mjs'
@@ -13,9 +14,9 @@ export async function wantedPort() {
 }
 
 /** The weather desk stand-in on a free port. @returns its address */
-export async function startWeatherDesk() {
+export async function startWeatherDesk(distDir) {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'weather-desk', 'server.ts')], {
+  const child = startNode(programArgs(distDir, 'weather-desk'), {
     label: 'weather',
     env: { PORT: String(port) },
   })
@@ -24,9 +25,9 @@ export async function startWeatherDesk() {
 }
 
 /** The roads stand-in on a free port. @returns its address */
-export async function startRoads() {
+export async function startRoads(distDir) {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'roads', 'server.ts')], {
+  const child = startNode(programArgs(distDir, 'roads'), {
     label: 'roads',
     env: { PORT: String(port) },
   })
@@ -35,9 +36,9 @@ export async function startRoads() {
 }
 
 /** The outbox stand-in on a free port: letters are kept there to be looked at. @returns its address */
-export async function startOutbox() {
+export async function startOutbox(distDir) {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'outbox', 'server.ts')], {
+  const child = startNode(programArgs(distDir, 'outbox'), {
     label: 'outbox',
     env: { PORT: String(port) },
   })
@@ -46,10 +47,10 @@ export async function startOutbox() {
 }
 
 /** Probes in some ponds on a free port; they post to the app with a key. @returns its address */
-export async function startProbes({ appAddress, apiKey, ponds }) {
+export async function startProbes(distDir, { appAddress, apiKey, ponds }) {
   const port = await freePort()
   const env = { PORT: String(port), APP_ADDRESS: appAddress, API_KEY: apiKey, PONDS: ponds.join(',') }
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'pond-probes', 'server.ts')], {
+  const child = startNode(programArgs(distDir, 'pond-probes'), {
     label: 'probes',
     env,
   })
@@ -70,11 +71,7 @@ export async function startWorker({
   mode = 'start',
   toStdout = false,
 }) {
-  const program =
-    mode === 'dev'
-      ? ['--import', 'tsx', inRoot('src', 'server', 'worker.ts')]
-      : [inRoot(distDir, 'programs', 'worker.mjs')]
-  const child = startNode(program, {
+  const child = startNode(programArgs(mode === 'dev' ? null : distDir, 'worker'), {
     label: 'worker',
     toStdout,
     env: {

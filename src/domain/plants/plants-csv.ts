@@ -4,6 +4,7 @@ import type { PondId } from '../shared/ids'
 
 /** A group of plants that does not winter outside. */
 export interface SeasonalPlant {
+  readonly patchId: string
   readonly pondId: PondId
   readonly site: string
   readonly pond: string

@@ -177,6 +177,7 @@ describe('a day without an hour', () => {
 it('writes the list of tender plants for a spreadsheet', () => {
   const row = {
     pondId: 'x' as PondId,
+    patchId: 'patch',
     site: 'Tarn',
     pond: 'Pool',
     species: 'canna-hybrids',

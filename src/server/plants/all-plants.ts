@@ -71,6 +71,7 @@ function tender({ pond, patches, tasks, year }: PondPlants): SeasonalPlant[] {
     const fallback = patch.stored ? year.tenderOut : year.frost
     return [
       {
+        patchId: patch.id,
         pondId: pond.pondId,
         site: pond.siteName,
         pond: pond.name,

@@ -1,8 +1,10 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
+import { useMemo } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import type { AllPlantsData } from '@/server/plants/all-plants'
+import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { speciesName } from '@/messages/plants/species-name'
 
 type DueTask = AllPlantsData['due'][number]['tasks'][number]
@@ -44,53 +46,7 @@ export function AllPlantsView({ data }: { data: AllPlantsData }) {
             {data.seasonal.length === 0 ? (
               <p className="soft mb-0">{t('plants.allPlantsView.noPlantsHaveCome')}</p>
             ) : (
-              <div
-                className="table-responsive"
-                tabIndex={0}
-                role="region"
-                aria-label={t('plants.allPlantsView.tenderPlants')}
-              >
-                <table className="table table-sm align-middle mb-0">
-                  <thead>
-                    <tr>
-                      <th>{t('plants.allPlantsView.by')}</th>
-                      <th>{t('plants.allPlantsView.what')}</th>
-                      <th className="text-end">{t('plants.allPlantsView.plants')}</th>
-                      <th>{t('plants.allPlantsView.pond')}</th>
-                      <th>{t('plants.allPlantsView.now')}</th>
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {data.seasonal.map((p, i) => (
-                      <tr key={i}>
-                        <td className="text-nowrap">
-                          {p.by ? shortDate(p.by) : ''}
-                          {p.thisYear && p.from <= data.today ? (
-                            <span className="verdict look ms-1">
-                              {t(p.by < data.today ? 'plants.allPlantsView.late' : 'plants.allPlantsView.dueNow')}
-                            </span>
-                          ) : null}
-                        </td>
-                        <td>
-                          {p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}:{' '}
-                          {speciesName(p.species, t)}
-                        </td>
-                        <td className="text-end">{p.count}</td>
-                        <td>
-                          <Link href={`/ponds/${p.pondId}/plants`}>
-                            {p.site}, {p.pond}
-                          </Link>
-                        </td>
-                        <td>
-                          {p.stored
-                            ? t('plants.allPlantsView.stored', { place: p.place || '_' })
-                            : t('plants.allPlantsView.outside')}
-                        </td>
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
-              </div>
+              <TenderPlants data={data} />
             )}
           </section>
           <section className="sheet" aria-label={t('plants.allPlantsView.careDue')}>
@@ -164,5 +120,58 @@ export function AllPlantsView({ data }: { data: AllPlantsData }) {
         </div>
       </div>
     </>
+  )
+}
+
+type Seasonal = AllPlantsData['seasonal'][number]
+
+/** What is lifted in autumn and set out in spring, by when, and where it is now. */
+function TenderPlants({ data: { seasonal, today } }: { data: AllPlantsData }) {
+  const t = useTexts()
+  const columns = useMemo((): TableColumn<Seasonal>[] => {
+    const what = (p: Seasonal) =>
+      `${p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}: ${speciesName(p.species, t)}`
+    const where = (p: Seasonal) => `${p.site}, ${p.pond}`
+    const now = (p: Seasonal) =>
+      p.stored ? t('plants.allPlantsView.stored', { place: p.place || '_' }) : t('plants.allPlantsView.outside')
+    return [
+      {
+        key: 'by',
+        label: t('plants.allPlantsView.by'),
+        value: (p) => p.by,
+        cell: (p) => <By plants={p} today={today} />,
+      },
+      { key: 'what', label: t('plants.allPlantsView.what'), value: what },
+      { key: 'count', label: t('plants.allPlantsView.plants'), value: (p) => p.count, figure: true },
+      {
+        key: 'pond',
+        label: t('plants.allPlantsView.pond'),
+        value: where,
+        cell: (p) => <Link href={`/ponds/${p.pondId}/plants`}>{where(p)}</Link>,
+      },
+      { key: 'now', label: t('plants.allPlantsView.now'), value: now },
+    ]
+  }, [t, today])
+  return (
+    <DataTable
+      name={t('plants.allPlantsView.tenderPlants')}
+      columns={columns}
+      rows={seasonal}
+      keyOf={(p) => p.patchId}
+    />
+  )
+}
+
+function By({ plants: { by, from, thisYear }, today }: { plants: Seasonal; today: string }) {
+  const t = useTexts()
+  return (
+    <span className="text-nowrap">
+      {by ? shortDate(by) : ''}
+      {thisYear && from <= today ? (
+        <span className="verdict look ms-1">
+          {t(by < today ? 'plants.allPlantsView.late' : 'plants.allPlantsView.dueNow')}
+        </span>
+      ) : null}
+    </span>
   )
 }

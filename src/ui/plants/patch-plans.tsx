@@ -21,7 +21,7 @@ interface PatchPlansProps {
 const markOf = (p: Placed, t: Texts): PlantMark => ({
   ...p,
   looks: p.stored
-    ? { words: 'stored', className: 'stored' }
+    ? { words: t('plants.patchPlans.stored').toLowerCase(), className: 'stored' }
     : {
         words: t(`plants.plantConditionNames.${p.condition}`).toLowerCase(),
         className: p.condition === 'good' ? '' : `looks-${p.condition}`,

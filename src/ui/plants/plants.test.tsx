@@ -219,6 +219,7 @@ describe('plants of all ponds', () => {
           ],
           seasonal: [
             {
+              patchId: 'tender-0',
               pondId,
               site: 'Tarn',
               pond: 'Pool',
@@ -231,6 +232,7 @@ describe('plants of all ponds', () => {
               thisYear: true,
             },
             {
+              patchId: 'tender-1',
               pondId,
               site: 'Tarn',
               pond: 'Pool',

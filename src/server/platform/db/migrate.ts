@@ -8,13 +8,16 @@ import { QUEUE_SCHEMA, QUEUES } from '@/server/platform/queue/queues'
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), 'migrations')
 
-/** Migrations as modules, so that TypeScript files run without being built first. */
+/**
+ * Migrations as modules: their sources while developing and in tests, one built file each beside the app. What has run
+ * is known by the name of its source.
+ */
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () =>
     readdirSync(folder)
-      .filter((name) => /^\d{3}-.*\.ts$/.test(name))
+      .filter((name) => /^\d{3}-.*\.(ts|mjs)$/.test(name))
       .sort(),
-  getMigrationName: (name) => name,
+  getMigrationName: (name) => name.replace(/\.mjs$/, '.ts'),
   getMigration: async (name) => (await import(pathToFileURL(join(folder, name)).href)) as Knex.Migration,
 }
 
