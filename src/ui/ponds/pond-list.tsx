@@ -67,7 +67,7 @@ export function PondList({ ponds }: { ponds: readonly PondSummary[] }) {
             ? t('ponds.pondList.ponds2', { count: ponds.length })
             : t('ponds.pondList.ponds3', { count: shown.length, count2: ponds.length })}
         </span>
-        <span className="actions">
+        <span className="actions flex-nowrap">
           <input
             className="form-control form-control-sm"
             type="search"
