@@ -263,6 +263,8 @@ export const forecasts = {
   verdict: {
     oneWayOnlyAdd: 'Only one option: add another to compare.',
     against: ', against',
+    better: 'better',
+    worse: 'worse',
     noDifferenceTheseRuns: 'No difference beyond chance in these runs.',
     runsEachWayOther:
       '{members} runs of each option, with different weather and biology in every run and the same for all options. A decision aid, not a promise.',

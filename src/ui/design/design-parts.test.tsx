@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { suggestDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
@@ -31,11 +31,14 @@ const start = (over: Partial<FilterDesign> = {}): FilterDesign => ({
 })
 
 let now: FilterDesign
+const onBed = (bed: FilterDesign): void => {
+  now = bed
+}
 /** A part of the design page over a design that is kept, refused and worked through as the page does. */
 function Page({ View, first }: { View: (part: DesignPart) => React.ReactNode; first: FilterDesign }) {
   const [bed, setBed] = useState(first)
   const [shown, setShown] = useState(() => workThrough(data, first)!)
-  now = bed
+  useEffect(() => onBed(bed))
   const read = FilterDesignInput.safeParse(bed)
   const errors = read.success ? [] : read.error.issues.map((i) => i.path.join('.'))
   const set = (change: Partial<FilterDesign>) => {

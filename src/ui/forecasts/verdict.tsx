@@ -42,7 +42,9 @@ export function Verdict({
               <ul className="verdict-list">
                 {lines.map((line) => (
                   <li key={line.text}>
-                    <span className={`verdict ${line.kind === 'better' ? 'fine' : 'look'}`}>{line.kind}</span>{' '}
+                    <span className={`verdict ${line.kind === 'better' ? 'fine' : 'look'}`}>
+                      {t(`forecasts.verdict.${line.kind}`)}
+                    </span>{' '}
                     {line.text} <span className="soft">({line.sure})</span>
                   </li>
                 ))}
