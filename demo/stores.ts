@@ -20,8 +20,8 @@ const SHELVES: readonly [string, StockItemInput['kind'], string, number, number,
 
 /** Fills the shelves as after a stocktaking. */
 export async function stockShelves(owner: Actor): Promise<void> {
-  for (const [name, kind, unit, least, there, more] of SHELVES) {
-    const { id } = await addStockItem(owner, StockItemInput.parse({ name, kind, unit, least, ...more }))
+  for (const [name, kind, unit, min, there, more] of SHELVES) {
+    const { id } = await addStockItem(owner, StockItemInput.parse({ name, kind, unit, least: min, ...more }))
     await moveStock(owner, id, { move: 'counted', amount: there, note: 'Stocktaking' })
   }
 }

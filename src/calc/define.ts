@@ -14,8 +14,8 @@ export const defineCalculation = <Input extends z.ZodType, Output extends z.ZodT
 ): Calculation => calculation as unknown as Calculation
 
 /** A finite number in an inclusive range. */
-export const numberIn = ([least, most]: readonly [number, number], description?: string) => {
-  const schema = z.number().min(least).max(most)
+export const numberIn = ([min, max]: readonly [number, number], description?: string) => {
+  const schema = z.number().min(min).max(max)
   return description ? schema.describe(description) : schema
 }
 

@@ -13,8 +13,8 @@ export class DomainError extends Error {
 export type InclusiveRange = readonly [least: number, most: number]
 
 /** @throws {DomainError} value is NaN or outside the inclusive range */
-export function assertInRange(parameter: string, value: number, [least, most]: InclusiveRange): void {
-  if (!(value >= least && value <= most)) throw new DomainError(parameter, value, `between ${least} and ${most}`)
+export function assertInRange(parameter: string, value: number, [min, max]: InclusiveRange): void {
+  if (!(value >= min && value <= max)) throw new DomainError(parameter, value, `between ${min} and ${max}`)
 }
 
 /** @throws {DomainError} value is NaN, infinite, zero or negative */

@@ -82,7 +82,7 @@ describe('what a request asks to be worked out', () => {
 
 describe('a pool of threads', () => {
   const program = sourceProgram('tests/fixtures/odd-thread.ts')
-  const pool = new ThreadPool<string, string>({ size: 1, deadlineMs: 400, mostWaiting: 2, program })
+  const pool = new ThreadPool<string, string>({ size: 1, deadlineMs: 400, maxWaiting: 2, program })
   afterAll(() => pool.end())
   it('replaces one that hangs, dies or fails, and goes on', async () => {
     await expect(pool.run('fail')).rejects.toThrow(new TaskFailed('no such pond'))

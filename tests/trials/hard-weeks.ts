@@ -237,8 +237,8 @@ export function hardWeeks(sites: number, iterations: number): HardWeeks {
   }
 }
 
-/** What of it is not as it must be; empty when all is. @param mostSeconds for the replan after rain, on this machine */
-export function complaints({ first, second, rain, flood, emergency, torn }: HardWeeks, mostSeconds: number): string[] {
+/** What of it is not as it must be; empty when all is. @param maxSeconds for the replan after rain, on this machine */
+export function complaints({ first, second, rain, flood, emergency, torn }: HardWeeks, maxSeconds: number): string[] {
   const said: string[] = []
   const want = (holds: boolean, words: string) => {
     if (!holds) said.push(words)
@@ -252,7 +252,7 @@ export function complaints({ first, second, rain, flood, emergency, torn }: Hard
     want(day.displaced >= 10, `${name}: only ${day.displaced} displaced, too few to say anything`)
     want(day.moved <= 1.5 * day.displaced, `${name}: ${day.displaced} displaced, ${day.moved} moved`)
     want(day.unplaced <= first.unplaced + 0.1 * day.displaced, `${name}: ${day.unplaced} without a place`)
-    want(day.seconds <= mostSeconds, `${name}: ${day.seconds} s`)
+    want(day.seconds <= maxSeconds, `${name}: ${day.seconds} s`)
   }
   want(rain.told <= 30, `rain: ${rain.told} customers to be told`)
   want(emergency.faults.length === 0, `emergency: ${emergency.faults[0]}`)

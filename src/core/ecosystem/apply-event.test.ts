@@ -3,7 +3,7 @@ import { applyEvent, RINSE } from './apply-event'
 import type { PondDeed, PondEvent } from './events'
 import { Ledger } from './ledger'
 import { parameterValues } from './parameters'
-import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
+import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
 import { startRunning } from './running'
 import { startState } from './start'
 import { NITROGEN_IN, PHOSPHORUS_IN, STATE, STATE_NAMES, totalOf, type StateName } from './states'
@@ -106,11 +106,11 @@ describe('what is done to a pond', () => {
     expect(share('bedAmmoniaOxidisers')).toBe(1)
   })
   it('seeding fills the bed by a share of its room, never past it', () => {
-    const most = mostOxidisers(p, bedSurfaceM2(p, pond))
+    const max = maxOxidisers(p, bedSurfaceM2(p, pond))
     const { y } = after({ kind: 'seed-bacteria', share: 0.1 }, { bedAmmoniaOxidisers: 0, bedNitriteOxidisers: 0 })
-    expect(y[STATE.bedAmmoniaOxidisers]).toBeCloseTo(0.1 * most.ammonia, 9)
-    expect(y[STATE.bedNitriteOxidisers]).toBeCloseTo(0.1 * most.nitrite, 9)
-    expect(after({ kind: 'seed-bacteria', share: 1 }).y[STATE.bedAmmoniaOxidisers]).toBeCloseTo(most.ammonia, 9)
+    expect(y[STATE.bedAmmoniaOxidisers]).toBeCloseTo(0.1 * max.ammonia, 9)
+    expect(y[STATE.bedNitriteOxidisers]).toBeCloseTo(0.1 * max.nitrite, 9)
+    expect(after({ kind: 'seed-bacteria', share: 1 }).y[STATE.bedAmmoniaOxidisers]).toBeCloseTo(max.ammonia, 9)
   })
   it('a degree of hardness is 17.848 mg/L, and a kilogram of salt a kilogram', () => {
     const kh = after({ kind: 'raise-kh', byDKH: 2 })

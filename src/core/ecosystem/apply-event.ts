@@ -2,7 +2,7 @@ import type { Ledger } from './ledger'
 import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import type { PondEvent } from './events'
-import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
+import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
 import type { Running } from './running'
 import { COMPOSITION, DISSOLVED, STATE, turnoverOf } from './states'
 
@@ -107,9 +107,9 @@ export function applyEvent(
       y[STATE.chlorine] = 0
       return
     case 'seed-bacteria': {
-      const most = mostOxidisers(p, bedSurfaceM2(p, pond))
-      y[STATE.bedAmmoniaOxidisers] = Math.min(most.ammonia, y[STATE.bedAmmoniaOxidisers]! + event.share * most.ammonia)
-      y[STATE.bedNitriteOxidisers] = Math.min(most.nitrite, y[STATE.bedNitriteOxidisers]! + event.share * most.nitrite)
+      const max = maxOxidisers(p, bedSurfaceM2(p, pond))
+      y[STATE.bedAmmoniaOxidisers] = Math.min(max.ammonia, y[STATE.bedAmmoniaOxidisers]! + event.share * max.ammonia)
+      y[STATE.bedNitriteOxidisers] = Math.min(max.nitrite, y[STATE.bedNitriteOxidisers]! + event.share * max.nitrite)
       return
     }
     case 'flocculant': {

@@ -1,7 +1,7 @@
 import type { Environment } from './environment'
 import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
-import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
+import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
 import type { Running } from './running'
 import { SECCHI } from './secchi'
 import { STATE, STATE_COUNT } from './states'
@@ -65,7 +65,7 @@ export class Recorder {
     this.columns = OUTPUT_NAMES.map(() => new Float64Array(rows))
     this.fold = OUTPUT_NAMES.map((name) => OUTPUTS[name])
     this.series = recordOf(OUTPUT_NAMES, (_, i) => this.columns[i]!)
-    this.most = mostOxidisers(p, bedSurfaceM2(p, pond))
+    this.most = maxOxidisers(p, bedSurfaceM2(p, pond))
   }
 
   /** The state at the end of an hour, between two states. @param share 1 at the later one */

@@ -2,7 +2,7 @@ import { inorganicCarbonMgL } from '../water/carbonate'
 import { oxygenSaturationMgL } from '../water/dissolved-oxygen'
 import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
-import { bedSurfaceM2, mostOxidisers, wallSurfaceM2 } from './processes/nitrification'
+import { bedSurfaceM2, maxOxidisers, wallSurfaceM2 } from './processes/nitrification'
 import { CROWNS, fullStands } from './processes/plants'
 import { SECCHI } from './secchi'
 import type { PondState } from './running'
@@ -142,15 +142,15 @@ export function startState(
   set('bedMaturity', start.film)
   set('bedOxygen', 7)
   const lag = kind === 'new' ? NEW_NITRITE_OXIDISERS : 1
-  const bed = mostOxidisers(p, bedSurfaceM2(p, pond))
-  const wall = mostOxidisers(p, wallSurfaceM2(p, pond))
+  const bed = maxOxidisers(p, bedSurfaceM2(p, pond))
+  const wall = maxOxidisers(p, wallSurfaceM2(p, pond))
   set('bedAmmoniaOxidisers', start.bacteria * bed.ammonia)
   set('bedNitriteOxidisers', start.bacteria * lag * bed.nitrite)
   set('pondAmmoniaOxidisers', start.bacteria * wall.ammonia)
   set('pondNitriteOxidisers', start.bacteria * lag * wall.nitrite)
   const summer = dayOfYear > 120 && dayOfYear < 300 ? 1 : 0
   for (const stand of fullStands(p, pond))
-    y[stand.state] = (CROWNS + summer * Math.max(0, start.plants - CROWNS)) * stand.mostG
+    y[stand.state] = (CROWNS + summer * Math.max(0, start.plants - CROWNS)) * stand.maxG
   return y
 }
 

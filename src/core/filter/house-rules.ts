@@ -14,8 +14,8 @@ export interface FilterRules {
   readonly emptyBedVolumesPerH: number
   /** Bed area as a share of pond surface. @source trade rule, mid-range per use */
   readonly surfaceShare: Readonly<Record<PondUse, number>>
-  /** The surface share applies in full up to `fullToM2` and falls log-linearly to `leastFactor` at `leastFromM2`. */
-  readonly surfaceCurve: { readonly fullToM2: number; readonly leastFromM2: number; readonly leastFactor: number }
+  /** The surface share applies in full up to `fullToM2` and falls log-linearly to `minFactor` at `minFromM2`. */
+  readonly surfaceCurve: { readonly fullToM2: number; readonly minFromM2: number; readonly minFactor: number }
   readonly hydraulicLoadingMPerH: number
   readonly targetTanMgL: number
   /** Whole pond through the pump once in this many hours. */
@@ -37,7 +37,7 @@ export const DEFAULT_FILTER_RULES: FilterRules = {
   volumeShare: { wildlife: 0.05, 'few-small-fish': 0.1, 'many-fish': 0.175, koi: 0.2, swimming: 0.275 },
   emptyBedVolumesPerH: 6,
   surfaceShare: { wildlife: 0.1, 'few-small-fish': 0.125, 'many-fish': 0.2, koi: 0.25, swimming: 0.4 },
-  surfaceCurve: { fullToM2: 40, leastFromM2: 400, leastFactor: 0.6 },
+  surfaceCurve: { fullToM2: 40, minFromM2: 400, minFactor: 0.6 },
   hydraulicLoadingMPerH: 2.5,
   targetTanMgL: 0.2,
   turnoverH: { wildlife: 4, 'few-small-fish': 4, 'many-fish': 4, koi: 2, swimming: 4 },

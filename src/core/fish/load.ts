@@ -79,8 +79,8 @@ export const HOLDING_KG_PER_M3 = 10
 export function holdingTank(
   fish: readonly FishGroup[],
   kgPerM3 = HOLDING_KG_PER_M3,
-): { volumeM3: number; leastWidthM: number } {
+): { volumeM3: number; minWidthM: number } {
   const massKg = fish.reduce((sum, group) => sum + group.count * fishMassKg(group.species, group.lengthM), 0)
-  const longest = fish.reduce((most, group) => (group.count > 0 ? Math.max(most, group.lengthM) : most), 0)
-  return { volumeM3: massKg / kgPerM3, leastWidthM: 2 * longest }
+  const longest = fish.reduce((max, group) => (group.count > 0 ? Math.max(max, group.lengthM) : max), 0)
+  return { volumeM3: massKg / kgPerM3, minWidthM: 2 * longest }
 }

@@ -7,9 +7,9 @@ type StockVerdict = 'fine' | 'full' | 'too-many'
 
 interface StockLimit {
   readonly fineKgPerM3: number
-  readonly mostKgPerM3: number
+  readonly maxKgPerM3: number
   readonly fineLitresPerCm: number
-  readonly leastLitresPerCm: number
+  readonly minLitresPerCm: number
 }
 
 /**
@@ -19,11 +19,11 @@ interface StockLimit {
  * @source trade rules of thumb
  */
 const STOCK_LIMITS: Readonly<Record<PondUse, StockLimit>> = {
-  wildlife: { fineKgPerM3: 0.1, mostKgPerM3: 0.3, fineLitresPerCm: 100, leastLitresPerCm: 50 },
-  'few-small-fish': { fineKgPerM3: 0.5, mostKgPerM3: 1, fineLitresPerCm: 30, leastLitresPerCm: 15 },
-  'many-fish': { fineKgPerM3: 1.2, mostKgPerM3: 2.5, fineLitresPerCm: 20, leastLitresPerCm: 10 },
-  koi: { fineKgPerM3: 2, mostKgPerM3: 4, fineLitresPerCm: 20, leastLitresPerCm: 10 },
-  swimming: { fineKgPerM3: 0.05, mostKgPerM3: 0.15, fineLitresPerCm: 200, leastLitresPerCm: 100 },
+  wildlife: { fineKgPerM3: 0.1, maxKgPerM3: 0.3, fineLitresPerCm: 100, minLitresPerCm: 50 },
+  'few-small-fish': { fineKgPerM3: 0.5, maxKgPerM3: 1, fineLitresPerCm: 30, minLitresPerCm: 15 },
+  'many-fish': { fineKgPerM3: 1.2, maxKgPerM3: 2.5, fineLitresPerCm: 20, minLitresPerCm: 10 },
+  koi: { fineKgPerM3: 2, maxKgPerM3: 4, fineLitresPerCm: 20, minLitresPerCm: 10 },
+  swimming: { fineKgPerM3: 0.05, maxKgPerM3: 0.15, fineLitresPerCm: 200, minLitresPerCm: 100 },
 }
 
 export interface StockDensity {
@@ -47,9 +47,9 @@ export function stockDensity(fish: readonly FishGroup[], volumeM3: number, use: 
   const count = fish.reduce((sum, f) => sum + f.count, 0)
   const kgPerM3 = massKg / volumeM3
   const litresPerCm = lengthCm > 0 ? (volumeM3 * 1000) / lengthCm : Infinity
-  const { fineKgPerM3, mostKgPerM3, fineLitresPerCm, leastLitresPerCm } = STOCK_LIMITS[use]
+  const { fineKgPerM3, maxKgPerM3, fineLitresPerCm, minLitresPerCm } = STOCK_LIMITS[use]
   const full = Math.max(kgPerM3 / fineKgPerM3, fineLitresPerCm / litresPerCm)
-  const over = Math.max(kgPerM3 / mostKgPerM3, leastLitresPerCm / litresPerCm)
+  const over = Math.max(kgPerM3 / maxKgPerM3, minLitresPerCm / litresPerCm)
   const verdict = () => {
     if (full <= 1) return 'fine'
     if (over <= 1) return 'full'

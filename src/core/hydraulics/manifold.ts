@@ -47,12 +47,12 @@ export function manifoldUniformity(manifold: Manifold): {
   const run = (endHeadM: number) => {
     let head = endHeadM
     let flow = 0
-    let least = Infinity
-    let most = 0
+    let min = Infinity
+    let max = 0
     for (let i = 0; i < openings; i++) {
       const opening = DISCHARGE_COEFFICIENT * openingAreaM2 * Math.sqrt(2 * GRAVITY_M_PER_S2 * Math.max(0, head))
-      least = Math.min(least, opening)
-      most = Math.max(most, opening)
+      min = Math.min(min, opening)
+      max = Math.max(max, opening)
       const before = flow / pipeAreaM2
       flow += opening
       const velocity = flow / pipeAreaM2
@@ -62,7 +62,7 @@ export function manifoldUniformity(manifold: Manifold): {
         (f * (lengthM / openings / diameterM) * velocity ** 2) / (2 * GRAVITY_M_PER_S2) -
         (velocity ** 2 - before ** 2) / (2 * GRAVITY_M_PER_S2)
     }
-    return { flow, head, least, most }
+    return { flow, head, least: min, most: max }
   }
   // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in
   // within a few passes
@@ -72,9 +72,9 @@ export function manifoldUniformity(manifold: Manifold): {
     endHeadM *= ratio ** 2
     if (Math.abs(ratio - 1) < FLOW_TOLERANCE) break
   }
-  const { head, least, most } = run(endHeadM)
+  const { head, least: min, most: max } = run(endHeadM)
   return {
-    uniformity: most > 0 ? least / most : 0,
+    uniformity: max > 0 ? min / max : 0,
     inletHeadM: head,
     openToPipeArea: (openings * openingAreaM2) / pipeAreaM2,
   }

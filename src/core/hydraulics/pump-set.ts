@@ -36,7 +36,7 @@ export const pumpSetPowerW = (ratedW: number, set: PumpSet): number =>
   ratedW * set.speed ** 3 * (set.arrangement === 'single' ? 1 : set.count)
 
 /** Range the set is meant for, m³/h. */
-export const pumpSetRange = ([least, most]: readonly [number, number], set: PumpSet): [number, number] => {
+export const pumpSetRange = ([min, max]: readonly [number, number], set: PumpSet): [number, number] => {
   const { wide } = working(set)
-  return [least * set.speed * wide, most * set.speed * wide]
+  return [min * set.speed * wide, max * set.speed * wide]
 }

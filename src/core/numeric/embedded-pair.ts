@@ -58,12 +58,12 @@ export class EmbeddedPair {
   advance(y: Float64Array, from: number, to: number): AdvanceStatus {
     const span = to - from
     if (span <= 0) return 'done'
-    const least = Math.max(span * 1e-12, 1e-13)
+    const min = Math.max(span * 1e-12, 1e-13)
     let t = from
     let h = Number.isNaN(this.stepSize) ? span / 16 : Math.min(span, this.stepSize)
     this.system.rates(t, y, this.k1)
     for (let step = 0; step < MAX_STEPS; step++) {
-      const last = t + h >= to - least
+      const last = t + h >= to - min
       if (last) h = to - t
       const error = this.attempt(t, h, y)
       if (error <= 1) {
@@ -78,7 +78,7 @@ export class EmbeddedPair {
         this.rejected++
         h *= error === Infinity ? 0.5 : Math.max(MIN_FACTOR, growth(error))
         this.stepSize = h
-        if (h < least) return 'step-too-small'
+        if (h < min) return 'step-too-small'
       }
     }
     return 'too-many-steps'

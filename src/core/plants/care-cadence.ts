@@ -6,8 +6,8 @@ import { assertWeeks, degreeDaysOf, WEEKS } from './degree-days'
  * @source trade cadence (weekly for spreaders at peak, others every two to four weeks), put into degree-days
  */
 export const CARE_CADENCE = {
-  aggressive: { degreeDays: 70, leastDays: 7 },
-  others: { degreeDays: 170, leastDays: 14 },
+  aggressive: { degreeDays: 70, minDays: 7 },
+  others: { degreeDays: 170, minDays: 14 },
   mostDays: 28,
 } as const
 
@@ -20,11 +20,11 @@ export const CARE_CADENCE = {
  */
 export function careGapDays(weeklyWaterC: readonly number[], week: number, aggressive: boolean): number {
   assertWeeks(weeklyWaterC)
-  const { degreeDays, leastDays } = aggressive ? CARE_CADENCE.aggressive : CARE_CADENCE.others
+  const { degreeDays, minDays } = aggressive ? CARE_CADENCE.aggressive : CARE_CADENCE.others
   let sum = 0
   for (let day = 1; day <= CARE_CADENCE.mostDays; day++) {
     sum += degreeDaysOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS]!)
-    if (sum >= degreeDays && day >= leastDays) return day
+    if (sum >= degreeDays && day >= minDays) return day
   }
   return CARE_CADENCE.mostDays
 }

@@ -141,15 +141,15 @@ function byCondition(patch: GrowingPatch, { today }: CareYear): CareTask[] {
 function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWaterC }: CareYear): CareTask[] {
   const newYear = `${yearOf(today)}-01-01`
   const cadence = species.aggressiveness >= 2 ? CARE_CADENCE.aggressive : CARE_CADENCE.others
-  const due = (action: CareAction, first: number, gap: { degreeDays: number; leastDays: number }): CareTask[] => {
+  const due = (action: CareAction, first: number, gap: { degreeDays: number; minDays: number }): CareTask[] => {
     const last = patch.lastDone[action]
     const thisYear = last !== undefined && last >= newYear
     const day = thisYear
       ? dayOfDegreeDays(weeklyWaterC, last, gap)
-      : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
+      : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, minDays: 0 })
     // what was due while it grew is over once the water is cold
     return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]!) > 0)
-      ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')]
+      ? [task(patch, action, day, addDays(day, gap.minDays), 'warmth')]
       : []
   }
   const tasks: CareTask[] = []

@@ -24,7 +24,7 @@ export const degreeDaysOf = (waterC: number): number => Math.max(0, waterC - WAR
 export function dayOfDegreeDays(
   weeklyWaterC: readonly number[],
   from: IsoDate,
-  need: { readonly degreeDays: number; readonly leastDays: number },
+  need: { readonly degreeDays: number; readonly minDays: number },
 ): IsoDate | null {
   assertWeeks(weeklyWaterC)
   let sum = 0
@@ -35,6 +35,6 @@ export function dayOfDegreeDays(
     const warmth = degreeDaysOf(weeklyWaterC[weekOf(day)]!)
     sum += warmth
     // a cold day asks for nothing, even when the sum was reached before
-    if (sum >= need.degreeDays && passed >= need.leastDays && warmth > 0) return day
+    if (sum >= need.degreeDays && passed >= need.minDays && warmth > 0) return day
   }
 }

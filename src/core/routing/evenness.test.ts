@@ -52,7 +52,7 @@ describe('evenness', () => {
           const forecast = evenness.wouldAdd(group, more)
           expect(evenness.add(group, more)).toBeCloseTo(forecast, 6)
           expect(-forecast).toBeLessThanOrEqual(
-            evenness.mostGain(Math.abs(more)) *
+            evenness.maxGain(Math.abs(more)) *
               Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) +
               1e-6,
           )

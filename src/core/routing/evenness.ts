@@ -53,7 +53,7 @@ export class Evenness {
   }
 
   /** The most that so many minutes more can make a plan cheaper, wherever they go. */
-  mostGain(minutes: number): number {
+  maxGain(minutes: number): number {
     let gain = 0
     for (const { capacity } of this.groups) if (capacity > 0) gain = Math.max(gain, minutes / capacity)
     return 2 * this.weight * gain

@@ -52,7 +52,7 @@ export function findPlace(
   const { travel, locations, stops, vehicles } = problem
   const { location, ready, due, demand, options } = stops[stop]!
   const rate = problem.overtimeRate ?? 0
-  const gain = options.service.length === 0 ? 0 : state.evenness.mostGain(options.service[0]!)
+  const gain = options.service.length === 0 ? 0 : state.evenness.maxGain(options.service[0]!)
   let emptyKind = -1
   for (let o = 0; o < options.vehicles.length; o++) {
     const v = options.vehicles[o]!

@@ -65,8 +65,8 @@ function removeString(
   out: number[],
 ): void {
   const route = state.routes[vehicle]!
-  const most = Math.min(route.length, longest)
-  const length = Math.floor(1 + random() * most)
+  const max = Math.min(route.length, longest)
+  const length = Math.floor(1 + random() * max)
   const split = length > 1 && length < route.length && random() < SPLIT_SHARE
   let spared = 0
   if (split) {

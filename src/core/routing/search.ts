@@ -39,7 +39,7 @@ export interface SearchOptions {
    * Stops of `start` that people were told of: at most so many of them may stand elsewhere in the end, and none
    * nowhere.
    */
-  readonly standing?: { readonly stops: readonly number[]; readonly mostMoved: number }
+  readonly standing?: { readonly stops: readonly number[]; readonly maxMoved: number }
   /** Stops that the search is about; all where it is left out. */
   readonly around?: readonly number[]
 }
@@ -67,7 +67,7 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
   for (const stop of options.locked ?? []) movable[stop] = 0
   options.start?.forEach((route, vehicle) => route.length > 0 && state.setRoute(vehicle, route))
   if (options.standing) state.settle(options.standing.stops)
-  const mostMoved = options.standing?.mostMoved ?? Infinity
+  const maxMoved = options.standing?.maxMoved ?? Infinity
   const around = options.around ?? []
   state.mark()
   const near = nearStops(problem)
@@ -132,7 +132,7 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
     keepLegsTogether(out, BLINK)
     const temperature = hot * (cold / hot) ** share
     const accepted = state.cost <= before - temperature * Math.log(random())
-    if (!accepted || state.away > mostMoved) state.undo()
+    if (!accepted || state.away > maxMoved) state.undo()
     else best.update()
   }
   return { ...best.solution(), status: stopped ? 'stopped' : 'finished', iterations: done }

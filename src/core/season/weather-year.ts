@@ -19,7 +19,7 @@ const GENERATOR = { persistence: 0.72, yearSdC: 0.7, seasonSdC: 0.8, warmDayWide
  * Wet and dry days as a two-state chain.
  * @source Richardson 1981; rain on a wet day exponential with the month's mean
  */
-const RAIN = { mmPerWetDay: 6, mostWetShare: 0.7, persistence: 0.3, dullness: 0.8 } as const
+const RAIN = { mmPerWetDay: 6, maxWetShare: 0.7, persistence: 0.3, dullness: 0.8 } as const
 
 const DAYS = 365
 
@@ -87,7 +87,7 @@ export function weatherYear(
 
 /** Share of wet days that a month's rain makes likely. */
 const wetShare = (normal: MonthNormal): number =>
-  Math.min(RAIN.mostWetShare, Math.max(0.02, normal.rainMm / 30.4 / RAIN.mmPerWetDay))
+  Math.min(RAIN.maxWetShare, Math.max(0.02, normal.rainMm / 30.4 / RAIN.mmPerWetDay))
 
 /** Quarter departures joined by straight lines so that no day jumps. */
 function seasonShift(seasonsC: readonly number[], dayIndex: number): number {

@@ -119,7 +119,7 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
     zones,
     ...volume,
     meanDepthM: volume.grossM3 / surfaceM2,
-    maxDepthM: zones.reduce((most, zone) => Math.max(most, zone.floorDepthM), 0),
+    maxDepthM: zones.reduce((max, zone) => Math.max(max, zone.floorDepthM), 0),
     wettedAreaM2: surfaceM2 + zones.reduce((sum, zone) => sum + wallExtraM2(zone), 0),
   })
 }

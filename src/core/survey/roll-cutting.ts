@@ -208,18 +208,18 @@ function partitionExactly(
   const solve = (mask: number): { areaM2: number; groups: Grouped[] } => {
     const found = known.get(mask)
     if (found) return found
-    let least: { areaM2: number; groups: Grouped[] } = { areaM2: Infinity, groups: [] }
+    let min: { areaM2: number; groups: Grouped[] } = { areaM2: Infinity, groups: [] }
     const lowest = mask & -mask
     for (let part = mask; part > 0; part = (part - 1) & mask) {
       if ((part & lowest) === 0) continue
       const group = best(pieces.filter((_, i) => part & (1 << i)))
       if (!group) continue
       const rest = solve(mask & ~part)
-      if (group.areaM2 + rest.areaM2 < least.areaM2 - EPSILON)
-        least = { areaM2: group.areaM2 + rest.areaM2, groups: [group, ...rest.groups] }
+      if (group.areaM2 + rest.areaM2 < min.areaM2 - EPSILON)
+        min = { areaM2: group.areaM2 + rest.areaM2, groups: [group, ...rest.groups] }
     }
-    known.set(mask, least)
-    return least
+    known.set(mask, min)
+    return min
   }
   return solve((1 << pieces.length) - 1).groups
 }
@@ -235,7 +235,7 @@ function partitionBySearch(
   steps: number,
 ): Grouped[] {
   const random = seededRandom(seed)
-  const most = groupUpTo(pieces.length)
+  const max = groupUpTo(pieces.length)
   const area = (group: readonly CutPiece[]): number => (group.length === 0 ? 0 : (best(group)?.areaM2 ?? Infinity))
   const total = (all: readonly (readonly CutPiece[])[]) => all.reduce((sum, g) => sum + area(g), 0)
   let groups: CutPiece[][] = [...pieces].sort((a, b) => b.lengthM * b.widthM - a.lengthM * a.widthM).map((p) => [p])
@@ -251,7 +251,7 @@ function partitionBySearch(
     const swapped = random() < 0.4 && to.length > 0 ? to[pick(to.length)]! : null
     const nextFrom = [...from.filter((p) => p !== moving), ...(swapped ? [swapped] : [])]
     const nextTo = [...to.filter((p) => p !== swapped), moving]
-    if (nextTo.length > most || nextFrom.length > most) continue
+    if (nextTo.length > max || nextFrom.length > max) continue
     const change = area(nextFrom) + area(nextTo) - area(from) - area(to)
     const allowance = FIRST_ALLOWANCE * keptArea * (1 - step / steps) ** 2 * random()
     if (change > allowance + EPSILON) continue

@@ -119,9 +119,9 @@ describe('cutting rolls', () => {
     { widthM: 6, lengthM: 30 },
   ]
   const side = fc.integer({ min: 5, max: 58 }).map((v) => v / 10)
-  const anyPieces = (most: number) =>
+  const anyPieces = (max: number) =>
     fc
-      .array(fc.tuple(side, side), { minLength: 1, maxLength: most })
+      .array(fc.tuple(side, side), { minLength: 1, maxLength: max })
       .map((sizes) => sizes.map(([lengthM, widthM], i) => ({ id: `p${i}`, lengthM, widthM })))
 
   it('finds the cut without waste where there is one', () => {

@@ -263,7 +263,7 @@ export class Play {
     const brown = p.colourExtinction * y[STATE.tannin]! * perM3
     const grey = p.siltExtinction * y[STATE.silt]! * perM3 + p.sestonExtinction * y[STATE.seston]! * perM3
     const all = Math.max(1e-9, green + brown + grey)
-    const full = fullStands(p, pond).find((stand) => stand.state === STATE.marginals)?.mostG ?? 0
+    const full = fullStands(p, pond).find((stand) => stand.state === STATE.marginals)?.maxG ?? 0
     const day = plainDayOfYear(addDays(world.from, this.week * 7))
     return {
       clarityM: this.now('clarityM'),

@@ -37,7 +37,7 @@ describe('fish', () => {
     )
   })
   it('need a tank of 10 kg per m³, twice their length across', () =>
-    expect(holdingTank(pond.fish)).toEqual({ volumeM3: (5 * 2.0625) / 10, leastWidthM: 1 }))
+    expect(holdingTank(pond.fish)).toEqual({ volumeM3: (5 * 2.0625) / 10, minWidthM: 1 }))
   it('cannot be a thousand million', () =>
     expect(() => fishLoad([{ species: 'koi', count: 1e9, lengthM: 0.5 }], 20, 0.35)).toThrow('fish.0.count'))
 })

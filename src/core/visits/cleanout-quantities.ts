@@ -28,7 +28,7 @@ export interface CleanoutQuantities {
   readonly savedM3: number
   readonly refillM3: number
   readonly refillMinutes: number
-  readonly holding: { readonly volumeM3: number; readonly leastWidthM: number }
+  readonly holding: { readonly volumeM3: number; readonly minWidthM: number }
   readonly chlorineMgL: number
   readonly chlorineAssumed: boolean
   readonly dechlorinator: Portions

@@ -38,6 +38,6 @@ export type StepFigure = keyof typeof STEP_FIGURES
 export const STEP_FIGURE_NAMES = Object.keys(STEP_FIGURES) as [StepFigure, ...StepFigure[]]
 
 export const figurePossible = (figure: StepFigure, value: number): boolean => {
-  const [least, most] = STEP_FIGURES[figure].possible
-  return value >= least && value <= most
+  const [min, max] = STEP_FIGURES[figure].possible
+  return value >= min && value <= max
 }

@@ -26,7 +26,7 @@ const RESCUE_RULES = {
   mediaAfter: 11,
   betweenHalves: 8,
   rocksAfter: 8,
-  mostRockVisits: 2,
+  maxRockVisits: 2,
   binderAboveTan: 0.5,
   binderAboveNitrite: 0.2,
   stopOxygen: 5,
@@ -38,7 +38,7 @@ const RESCUE_RULES = {
    * Below it nitrifiers hardly grow: media that were rinsed do not come back, °C.
    * @source nitrification is slight below 8 to 10 °C
    */
-  leastMediaC: 8,
+  minMediaC: 8,
   finalTestsDays: [7, 14],
   /** Toxic ammonia is forecast for water this warm, °C: the tests of the day decide. */
   warmestC: 24,
@@ -103,7 +103,7 @@ export function planRescue(
   ]
   if (pond.hasMedia)
     days.push(['rescue-media', rules.mediaAfter], ['rescue-media', rules.mediaAfter + rules.betweenHalves])
-  const rocks = Math.min(pond.rockSections, pond.hasMedia ? 1 : rules.mostRockVisits)
+  const rocks = Math.min(pond.rockSections, pond.hasMedia ? 1 : rules.maxRockVisits)
   const last = days[days.length - 1]![1]
   for (let i = 0; i < rocks; i++) days.push(['rescue-rocks', last + (i + 1) * rules.rocksAfter])
   // at least three visits: a pond without media or stones is changed once more
@@ -163,8 +163,8 @@ function khStep(
 }
 
 const coldRule = (jobKey: RescueStage['jobKey'], waterC: number | null): StopRule[] =>
-  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.leastMediaC
-    ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.leastMediaC }]
+  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.minMediaC
+    ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.minMediaC }]
     : []
 
 function stopRules(jobKey: RescueStage['jobKey'], hasFish: boolean): StopRule[] {

@@ -16,11 +16,11 @@ import type { DesignId, PondId, UserId } from '../shared/ids'
 import { said } from '../shared/said'
 import type { TextKey } from '@/messages/keys'
 
-const counted = ([least, most]: readonly [number, number], noun: TextKey) =>
+const counted = ([min, max]: readonly [number, number], noun: TextKey) =>
   z
     .int({ error: said('design.problems.wholeNumber', { noun: { text: noun } }) })
-    .min(least, { error: said('design.problems.least', { noun: { text: noun }, least }) })
-    .max(most, { error: said('design.problems.most', { noun: { text: noun }, most }) })
+    .min(min, { error: said('design.problems.least', { noun: { text: noun }, least: min }) })
+    .max(max, { error: said('design.problems.most', { noun: { text: noun }, most: max }) })
 
 const CompanionInput = z.strictObject({
   kind: z.enum(COMPANION_KINDS),
@@ -154,13 +154,13 @@ export const FilterDesignInput = z
   })
   .superRefine(({ type, layers }, context) => {
     if (context.issues.length > 0 || type === 'none') return
-    const [least, most] = GRAVEL_RANGE.depthM
+    const [min, max] = GRAVEL_RANGE.depthM
     const { depthM } = treatingGravel(layers)
-    if (depthM < least - 1e-9 || depthM > most + 1e-9)
+    if (depthM < min - 1e-9 || depthM > max + 1e-9)
       context.addIssue({
         code: 'custom',
         path: ['layers'],
-        message: said('design.problems.stoneBedMustBetweenM', { least, most }),
+        message: said('design.problems.stoneBedMustBetweenM', { least: min, most: max }),
       })
   }) satisfies z.ZodType<FilterDesign>
 

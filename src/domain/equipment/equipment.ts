@@ -20,7 +20,7 @@ export const EquipmentInput = z
     fittedOn: calendarDay,
     everyDays: z
       .int({ error: said('kit.problems.giveWholeDays') })
-      .min(3, { error: said('kit.problems.leastDaysApart') })
+      .min(3, { error: said('kit.problems.minDaysApart') })
       .max(3660, { error: said('equipment.problems.mostTenYearsApart') }),
     doneOn: calendarDay.nullable().default(null),
     retired: z.boolean().default(false),

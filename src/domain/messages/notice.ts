@@ -24,12 +24,12 @@ export type NoticeWords = Readonly<Record<(typeof NOTICE_WORDS)[number], string>
 
 const known = (text: string) =>
   [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word!))
-const template = (most: number) =>
+const template = (max: number) =>
   z
     .string()
     .trim()
     .min(3, { error: said('messages.problems.tooShort') })
-    .max(most, { error: said('kit.problems.atMostCharacters', { most }) })
+    .max(max, { error: said('kit.problems.atMostCharacters', { most: max }) })
     .refine(known, {
       error: said('messages.problems.unknownWords', { words: NOTICE_WORDS.map((w) => `{${w}}`).join(', ') }),
     })

@@ -38,8 +38,8 @@ export function readPriceCsv(text: string, book: PriceBook): PriceCsvOutcome {
     const cost = csvNumber(cell('cost'))
     const step = csvNumber(cell('stock_step'))
     const waste = csvNumber(cell('waste_percent'))
-    const outside = (value: number | null, [least, most]: readonly [number, number], factor: number) =>
-      value !== null && !(value * factor >= least && value * factor <= most)
+    const outside = (value: number | null, [min, max]: readonly [number, number], factor: number) =>
+      value !== null && !(value * factor >= min && value * factor <= max)
     if (!item) problems.push({ line, message: said('prices.problems.keyLinePriceBook', { key }) })
     else if (cost === null || outside(cost, PRICE_RANGE.costMinor, 100))
       problems.push({ line, message: said('prices.problems.costPrice', { cell: cell('cost') }) })

@@ -45,10 +45,10 @@ function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
     return []
   }
   if (name === '' || name.length > 60) return say(said('prices.problems.pumpName'))
-  const within = (column: string, [least, most]: readonly [number, number], factor = 1) => {
+  const within = (column: string, [min, max]: readonly [number, number], factor = 1) => {
     const value = csvNumber(cell(column))
     if (value === null) return null
-    return value * factor >= least && value * factor <= most ? value * factor : Number.NaN
+    return value * factor >= min && value * factor <= max ? value * factor : Number.NaN
   }
   const flow = within('flow_m3_h', PUMP_RANGE.flowM3PerH)
   const head = within('head_m', PUMP_RANGE.headM)
@@ -87,7 +87,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
     problems.push({ line, message: said('prices.problems.powerWMissingEveryRow', { name }) })
     return []
   }
-  const most = good[good.length - 1]!.flow
+  const max = good[good.length - 1]!.flow
   return [
     {
       id: `own:${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
@@ -95,7 +95,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
       powerW: power,
       priceMinor: Math.round(rows.find((row) => row.price !== null)?.price ?? 0),
       curve: good.map((row) => ({ flowM3PerH: row.flow, headM: row.head })),
-      recommended: [Number((most * RECOMMENDED[0]).toFixed(2)), Number((most * RECOMMENDED[1]).toFixed(2))],
+      recommended: [Number((max * RECOMMENDED[0]).toFixed(2)), Number((max * RECOMMENDED[1]).toFixed(2))],
       outletM: rows.find((row) => row.outlet !== null)?.outlet ?? 0.05,
     },
   ]

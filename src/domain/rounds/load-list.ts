@@ -6,7 +6,7 @@ export interface LoadList {
   /** Keys of kit that any stop needs. */
   readonly kit: readonly string[]
   /** Largest holding tank that a stop asks for, m³ and least width, m; null without fish to hold. */
-  readonly tank: { readonly volumeM3: number; readonly leastWidthM: number } | null
+  readonly tank: { readonly volumeM3: number; readonly minWidthM: number } | null
   /** Products for the day's steps, by their labels and the water expected. */
   readonly products: readonly { readonly name: string; readonly amount: number; readonly unit: string }[]
   /** Tap water that the day's refills take, m³. */
@@ -36,7 +36,7 @@ export function loadList(
         ? null
         : {
             volumeM3: Math.max(...tanks.map((t) => t.volumeM3)),
-            leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)),
+            minWidthM: Math.max(...tanks.map((t) => t.minWidthM)),
           },
     products: needs.map(({ product, amount }) => ({ name: product.name, amount, unit: product.unit })),
     parts: toDo.flatMap((v) =>

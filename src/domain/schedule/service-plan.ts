@@ -16,7 +16,7 @@ const ServiceLineInput = z
     job: z.enum(JOB_KEYS, { error: said('schedule.problems.chooseVisitType') }),
     everyDays: z
       .int()
-      .min(3, { error: said('kit.problems.leastDaysApart') })
+      .min(3, { error: said('kit.problems.minDaysApart') })
       .max(366, { error: said('schedule.problems.mostYearApart') })
       .nullable()
       .default(null),

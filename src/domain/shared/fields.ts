@@ -3,7 +3,7 @@ import type { TextKey } from '@/messages/keys'
 import { said } from './said'
 
 const missing = (noun: TextKey) => said('kit.fields.missing', { noun: { text: noun } })
-const tooLong = (noun: TextKey, most: number) => said('kit.fields.tooLong', { noun: { text: noun }, most })
+const tooLong = (noun: TextKey, max: number) => said('kit.fields.tooLong', { noun: { text: noun }, most: max })
 
 /** A finite number in an inclusive range, with the mend. @param noun what it is called at the start of a sentence */
 export const numberWithin = ([from, to]: readonly [number, number], noun: TextKey, unit: string) => {
@@ -19,18 +19,18 @@ export const numberWithin = ([from, to]: readonly [number, number], noun: TextKe
     .max(to, { error })
 }
 
-export const shortText = (noun: TextKey, most = 120) =>
+export const shortText = (noun: TextKey, max = 120) =>
   z
     .string({ error: missing(noun) })
     .trim()
     .min(1, { error: missing(noun) })
-    .max(most, { error: tooLong(noun, most) })
+    .max(max, { error: tooLong(noun, max) })
 
-export const optionalText = (noun: TextKey, most = 2000) =>
+export const optionalText = (noun: TextKey, max = 2000) =>
   z
     .string()
     .trim()
-    .max(most, { error: tooLong(noun, most) })
+    .max(max, { error: tooLong(noun, max) })
     .default('')
 
 /** Years that a day of this work can lie in; databases and calendars know no year nought. */

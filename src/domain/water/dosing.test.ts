@@ -143,13 +143,13 @@ describe('more than the label allows', () => {
   const given = (productKey: string, amount: number) =>
     StepAnswer.parse({ doses: [{ productKey, name: 'x', amount, unit: 'mL' }] })
   it('is refused at its own field, with what is allowed', () => {
-    const most = product('culture').mostPerM3 * 15
-    expect(overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', most))).toBeNull()
-    const over = overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', most * 1.1))!
+    const max = product('culture').mostPerM3 * 15
+    expect(overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', max))).toBeNull()
+    const over = overLabel(bacteria, USUAL_PRODUCTS_IN_WORDS, amounts, given('culture', max * 1.1))!
     expect(over).toEqual({
       code: 'over-label',
       product: product('culture').name,
-      most,
+      most: max,
       unit: 'mL',
       paths: ['answer.doses.0'],
     })

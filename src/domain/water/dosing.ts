@@ -165,8 +165,8 @@ export function overLabel(
       (p): p is Extract<DoseProblem, { code: 'over-label' }> => p.code === 'over-label',
     )
     if (!over) continue
-    const most = Number((product.mostPerM3 * volumeM3).toPrecision(3))
-    return { code: 'over-label', product: product.name, most, unit: product.unit, paths: [`answer.doses.${i}`] }
+    const max = Number((product.mostPerM3 * volumeM3).toPrecision(3))
+    return { code: 'over-label', product: product.name, most: max, unit: product.unit, paths: [`answer.doses.${i}`] }
   }
   return null
 }

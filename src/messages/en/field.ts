@@ -147,7 +147,7 @@ export const field = {
   },
   stepAmount: {
     holdingTankLeast: 'Holding tank of at least',
-    acrossAeratedFish: ', {leastWidthM} across, aerated: {holdingKgPerM3} of fish to {value}.',
+    acrossAeratedFish: ', {minWidthM} across, aerated: {holdingKgPerM3} of fish to {value}.',
     noFishNotedPond: 'No fish are recorded for this pond.',
     pumpAbout: 'to pump out, about',
     keepAbout: 'Keep about',

@@ -93,7 +93,7 @@ export const rounds = {
   },
   loadWords: {
     holdingTankLeastAcross:
-      'Holding tank of at least {volumeM3}, at least {leastWidthM} across, with cover net and aerator',
+      'Holding tank of at least {volumeM3}, at least {minWidthM} across, with cover net and aerator',
     testSiteDecides: '{name}: {amount}; the test on site decides',
     hoseTapWater: 'Hose for {tapWaterM3} of tap water',
     firstAidKitRcd:

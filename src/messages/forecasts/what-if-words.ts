@@ -115,11 +115,11 @@ export function verdictLines(
 
 function worthSaying(
   { first, second, secondBetter }: MeasureCompared,
-  { share, least }: MeasureWords['worth'],
+  { share, least: min }: MeasureWords['worth'],
 ): boolean {
   const difference = Math.abs(second - first)
   return (
-    difference >= least &&
+    difference >= min &&
     difference >= share * Math.max(Math.abs(first), Math.abs(second)) &&
     Math.max(secondBetter, 1 - secondBetter) >= SURE
   )

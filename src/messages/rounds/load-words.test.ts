@@ -21,7 +21,7 @@ describe('the load of a truck', () => {
   it('names one tank with its size, each product with its amount, and what is always carried', () => {
     const load = {
       kit: ['tank', 'washer'],
-      tank: { volumeM3: 0.5, leastWidthM: 1.1 },
+      tank: { volumeM3: 0.5, minWidthM: 1.1 },
       products: [{ name: 'Cold-water bacteria, dry', amount: 140, unit: 'g' }],
       tapWaterM3: 6,
       parts: [{ site: 'Lark House', task: 'Renew the UV lamp' }],

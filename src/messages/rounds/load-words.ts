@@ -15,7 +15,7 @@ export function loadLines(load: LoadList, show: Show, t: Texts): string[] {
       ? [
           t('rounds.loadWords.holdingTankLeastAcross', {
             volumeM3: show(load.tank.volumeM3, 'volume', { scale: 'small' }),
-            leastWidthM: show(load.tank.leastWidthM, 'length'),
+            minWidthM: show(load.tank.minWidthM, 'length'),
           }),
         ]
       : []),

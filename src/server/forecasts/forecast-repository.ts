@@ -106,14 +106,14 @@ export interface RiskLine {
 }
 
 /** Ponds at risk, the most first. @param since older forecasts say nothing any more */
-export async function listRisks(trx: Knex.Transaction, since: Date, most: number): Promise<RiskLine[]> {
+export async function listRisks(trx: Knex.Transaction, since: Date, max: number): Promise<RiskLine[]> {
   const rows = await trx('pond_forecasts as f')
     .join('ponds as p', 'p.id', 'f.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .where('f.made_at', '>=', since)
     .where('f.risk', '>', 0)
     .orderBy('f.risk', 'desc')
-    .limit(most)
+    .limit(max)
     .select('f.pond_id', 'f.risk', 'f.risks', 'p.name as pond_name', 's.name as site_name')
   return rows.map((r) => ({
     pondId: r.pond_id,

@@ -64,12 +64,12 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
                   <SheetPdf
                     sheet={planSheet(option.design, sheetWords(write, t))}
                     widthPt={WIDTH_PT}
-                    mostHeightPt={190}
+                    maxHeightPt={190}
                   />
                   <SheetPdf
                     sheet={sectionSheet(option.design, sheetWords(write, t))}
                     widthPt={WIDTH_PT}
-                    mostHeightPt={170}
+                    maxHeightPt={170}
                   />
                 </View>
               )}

@@ -45,8 +45,8 @@ export async function takeProbeReadings(
       const { pondId, kind, value, atS } = outcome.reading
       if (!ponds.has(pondId.toLowerCase())) return say(t('water.probes.noSuchPond', { pond: pondId }))
       if (judgeReading(kind, value) === 'impossible') {
-        const [least, most] = READING_KINDS[kind].possible
-        return say(t('water.probes.impossible', { kind, value, from: least, to: most }))
+        const [min, max] = READING_KINDS[kind].possible
+        return say(t('water.probes.impossible', { kind, value, from: min, to: max }))
       }
       if (atS > nowS + AHEAD_S) return say(t('water.probes.future'))
       return [

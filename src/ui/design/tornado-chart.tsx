@@ -17,8 +17,8 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
   const { sizingMethod } = input.design
   const { baseAreaM2, bars } = useMemo(() => sensitivity(input, sizingMethod), [input, sizingMethod])
   const moving = bars.filter((bar) => Math.abs(bar.highAreaM2 - bar.lowAreaM2) > 1e-6)
-  const most = Math.max(baseAreaM2, ...moving.flatMap((bar) => [bar.lowAreaM2, bar.highAreaM2])) || 1
-  const x = (area: number) => NAME_PX + (area / most) * (WIDTH_PX - NAME_PX - 92)
+  const max = Math.max(baseAreaM2, ...moving.flatMap((bar) => [bar.lowAreaM2, bar.highAreaM2])) || 1
+  const x = (area: number) => NAME_PX + (area / max) * (WIDTH_PX - NAME_PX - 92)
   const by = (bar: SensitivityBar, value: number) =>
     bar.input === 'water-temperature' ? `${value > 0 ? '+' : '−'}${Math.abs(value)} °C` : `× ${value}`
   if (moving.length === 0) return <p className="soft mb-0">{t('design.tornadoChart.methodNothingButOwn')}</p>

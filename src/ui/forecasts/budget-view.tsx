@@ -75,14 +75,14 @@ function OptionBudget({ name, option, budgets }: { name: string; option: number;
       g: mid((b) => b.held[key as HeldIn]),
     })),
   ]
-  const most = Math.max(...came.map((c) => c.g), ...went.map((w) => w.g), 1e-9)
+  const max = Math.max(...came.map((c) => c.g), ...went.map((w) => w.g), 1e-9)
   const rows = (list: readonly { words: string; g: number }[]) =>
     list
-      .filter((row) => row.g > 0.005 * most)
+      .filter((row) => row.g > 0.005 * max)
       .sort((a, b) => b.g - a.g)
       .map((row) => (
         <li key={row.words}>
-          <span className="bar" style={{ width: `${(100 * row.g) / most}%` }} />
+          <span className="bar" style={{ width: `${(100 * row.g) / max}%` }} />
           <span>
             {row.words} <strong>{grams(row.g)}</strong>
           </span>
@@ -95,7 +95,7 @@ function OptionBudget({ name, option, budgets }: { name: string; option: number;
       </h3>
       <p className="soft small mb-1">{t('forecasts.budgetView.pondStart', { mid: grams(mid((b) => b.start)) })}</p>
       <h4>{t('forecasts.budgetView.came')}</h4>
-      {came.some((row) => row.g > 0.005 * most) ? (
+      {came.some((row) => row.g > 0.005 * max) ? (
         <ul>{rows(came)}</ul>
       ) : (
         <p className="soft mb-0">{t('forecasts.budgetView.nextNothing')}</p>

@@ -139,7 +139,7 @@ function ForecastChart({
         axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (d: string) => shortDate(d) },
         splitLine: { show: false },
       },
-      yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, leastTop(chart, top)))) },
+      yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, minTop(chart, top)))) },
       series: [
         ...bands.flatMap((band, way) =>
           bandSeries(
@@ -181,7 +181,7 @@ function ForecastChart({
 }
 
 /** The first line of each chart stays in sight, so that "far below it" can be seen. */
-const leastTop = ({ lines }: ShownChart, top: number): number => {
+const minTop = ({ lines }: ShownChart, top: number): number => {
   const near = lines.map((l) => l.value).filter((v) => v > top)
   return near.length > 0 && Math.min(...near) < 3 * top ? Math.min(...near) * 1.05 : top
 }

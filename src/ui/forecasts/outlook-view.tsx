@@ -129,11 +129,9 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
         ).toPrecision(4),
       )
     const line = Object.values(HAZARDS).find((h) => h.output === shown.output)
-    const [least, most] = [Math.min(...p10), Math.max(...p90)]
+    const [min, max] = [Math.min(...p10), Math.max(...p90)]
     const near =
-      line &&
-      line.line > least - 2 * (most - least) &&
-      line.line < most + 2 * (most - least) + Math.abs(line.line) * 0.5
+      line && line.line > min - 2 * (max - min) && line.line < max + 2 * (max - min) + Math.abs(line.line) * 0.5
     const mark = (value: number, name: string, colour: string) => ({
       yAxis: shownAs(value),
       lineStyle: { color: colour, type: 'dashed' },

@@ -133,20 +133,20 @@ function HoursField({ hours, onHours }: { hours: number; onHours: (hours: number
   const t = useTexts()
 
   const [text, setText] = useState(String(hours))
-  const [least, most] = OUTAGE_HOURS
+  const [min, max] = OUTAGE_HOURS
   const value = Number(text)
-  const wrong = text.trim() === '' || !(value >= least && value <= most)
+  const wrong = text.trim() === '' || !(value >= min && value <= max)
   return (
     <TextField
       className="mt-2"
       label={t('forecasts.settlingView.hours')}
       inputMode="decimal"
       value={text}
-      error={wrong ? t('forecasts.settlingView.hoursMustBetween', { least, most }) : undefined}
+      error={wrong ? t('forecasts.settlingView.hoursMustBetween', { least: min, most: max }) : undefined}
       onChange={(e) => {
         setText(e.target.value)
         const typed = Number(e.target.value)
-        if (e.target.value.trim() !== '' && typed >= least && typed <= most) onHours(typed)
+        if (e.target.value.trim() !== '' && typed >= min && typed <= max) onHours(typed)
       }}
     />
   )

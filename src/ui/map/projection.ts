@@ -23,9 +23,9 @@ export function fit(points: readonly LonLat[], width: number): Projection {
   const lats = points.map((p) => p[1])
   const middle = (Math.min(...lats) + Math.max(...lats)) / 2
   const squeeze = Math.cos((middle * Math.PI) / 180)
-  const least = MIN_KM / KM_PER_DEGREE
-  const spanX = Math.max(least, (Math.max(...lons) - Math.min(...lons)) * squeeze)
-  const spanY = Math.max(least, Math.max(...lats) - Math.min(...lats))
+  const min = MIN_KM / KM_PER_DEGREE
+  const spanX = Math.max(min, (Math.max(...lons) - Math.min(...lons)) * squeeze)
+  const spanY = Math.max(min, Math.max(...lats) - Math.min(...lats))
   const margin = MARGIN_SHARE * width
   const scale = (width - 2 * margin) / spanX
   const centre = (Math.min(...lons) + Math.max(...lons)) / 2

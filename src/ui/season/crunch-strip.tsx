@@ -12,7 +12,7 @@ export function CrunchStrip({ weeks, axis }: { weeks: readonly CrunchWeek[]; axi
   const t = useTexts()
 
   if (weeks.length === 0) return null
-  const most = Math.max(1, ...weeks.map((w) => Math.max(w.wantedMin, w.crewMin)))
+  const max = Math.max(1, ...weeks.map((w) => Math.max(w.wantedMin, w.crewMin)))
   return (
     <div className="season-row crunch" role="img" aria-label={labelOf(weeks, t)}>
       <span className="soft small">{t('season.crunchStrip.hoursWantedCrews')}</span>
@@ -31,11 +31,11 @@ export function CrunchStrip({ weeks, axis }: { weeks: readonly CrunchWeek[]; axi
             >
               <span
                 className={`crunch-bar ${tight ? 'tight' : ''}`}
-                style={{ left: `${left}%`, width: `calc(${width}% - 1px)`, height: `${(w.wantedMin / most) * 100}%` }}
+                style={{ left: `${left}%`, width: `calc(${width}% - 1px)`, height: `${(w.wantedMin / max) * 100}%` }}
               />
               <span
                 className="crunch-line"
-                style={{ left: `${left}%`, width: `${width}%`, bottom: `${(w.crewMin / most) * 100}%` }}
+                style={{ left: `${left}%`, width: `${width}%`, bottom: `${(w.crewMin / max) * 100}%` }}
               />
             </span>
           )

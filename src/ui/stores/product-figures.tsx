@@ -50,7 +50,7 @@ export function RateFields({ product, locked, errorOf, onChange }: FieldsOfProdu
       <Figure
         label={t('stores.productBookEditor.mostLabelPerM')}
         value={product.mostPerM3}
-        onChange={(mostPerM3) => onChange({ mostPerM3 })}
+        onChange={(maxPerM3) => onChange({ mostPerM3: maxPerM3 })}
         disabled={locked}
         error={errorOf('mostPerM3')}
       />

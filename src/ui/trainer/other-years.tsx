@@ -111,10 +111,10 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
 }
 
 /** Points from 0 to 100: least to most as a line, the middle as a mark. */
-const Range = ({ least, middle, most }: { least: number; middle: number; most: number }) => (
+const Range = ({ least: min, middle, most: max }: { least: number; middle: number; most: number }) => (
   <svg width="100%" height="14" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true">
     <path d="M0 7H100" stroke="var(--rule)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-    <path d={`M${least} 7H${most}`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+    <path d={`M${min} 7H${max}`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
     <path d={`M${middle} 1V13`} stroke="var(--iris)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
   </svg>
 )

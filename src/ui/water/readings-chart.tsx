@@ -158,11 +158,11 @@ function linesOf(
   ink: ChartInk,
   t: Texts,
 ) {
-  const [least, most] = [Math.min(...values), Math.max(...values)]
+  const [min, max] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholds
     .filter((limit) =>
-      limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0]!.value) : limit.value >= least / NEAR,
+      limit.side === 'above' ? limit.value <= Math.max(max * NEAR, thresholds[0]!.value) : limit.value >= min / NEAR,
     )
     .map((limit) => ({
       yAxis: Number(shownAs(limit.value).toFixed(3)),

@@ -27,7 +27,7 @@ const STRAYS_PER_D = 2e-6
 const SUFFOCATION_MG_L = 0.3
 
 /** The most bacteria that a surface holds, g COD. */
-export function mostOxidisers(p: ParameterValues, surfaceM2: number): { ammonia: number; nitrite: number } {
+export function maxOxidisers(p: ParameterValues, surfaceM2: number): { ammonia: number; nitrite: number } {
   const nitrogenGPerD = p.arealNitrification * surfaceM2
   return {
     ammonia: (nitrogenGPerD * p.ammoniaOxidiserYield) / p.ammoniaOxidiserGrowth,
@@ -76,7 +76,7 @@ export class Nitrification implements Process {
   ) {
     this.bedSurface = bedSurfaceM2(p, pond)
     this.wallSurface = wallSurfaceM2(p, pond)
-    this.perSurface = mostOxidisers(p, 1)
+    this.perSurface = maxOxidisers(p, 1)
     this.growthWarmth = new TemperatureFactor(p.nitrifierTheta)
     this.decayWarmth = new TemperatureFactor(p.nitrifierDecayTheta)
     this.sludgeWarmth = new TemperatureFactor(p.decayTheta)
@@ -123,18 +123,18 @@ export class Nitrification implements Process {
   private inBed(y: Float64Array, dy: Float64Array, s1: number, s2: number, o: number, buffer: number): void {
     if (this.bedMostA === 0) return
     const { p, flow, wet } = this
-    const mostFirst = ((this.growthA * y[bedAmmoniaOxidisers]! * wet) / p.ammoniaOxidiserYield) * buffer
-    const mostSecond = (this.growthN * y[bedNitriteOxidisers]! * wet) / p.nitriteOxidiserYield
+    const maxFirst = ((this.growthA * y[bedAmmoniaOxidisers]! * wet) / p.ammoniaOxidiserYield) * buffer
+    const maxSecond = (this.growthN * y[bedNitriteOxidisers]! * wet) / p.nitriteOxidiserYield
     const sludge = this.sludgeDemand * y[bedSludge]!
     const demand =
-      FIRST_STEP_OXYGEN * mostFirst * (s1 / (p.ammoniaHalf + s1)) +
-      SECOND_STEP_OXYGEN * mostSecond * (s2 / (p.nitriteHalf + s2)) +
+      FIRST_STEP_OXYGEN * maxFirst * (s1 / (p.ammoniaHalf + s1)) +
+      SECOND_STEP_OXYGEN * maxSecond * (s2 / (p.nitriteHalf + s2)) +
       sludge
     const inside = this.running ? oxygenInside(o, demand, flow, p.nitrifierOxygenHalf) : y[bedOxygen]
     this.insideMgL = inside!
     const use = inside! / (p.nitrifierOxygenHalf + inside!)
-    const first = flow <= 0 ? 0 : flow * s1 * removal((mostFirst * use) / ((p.ammoniaHalf + s1) * flow))
-    const second = flow <= 0 ? 0 : flow * s2 * removal((mostSecond * use) / ((p.nitriteHalf + s2) * flow))
+    const first = flow <= 0 ? 0 : flow * s1 * removal((maxFirst * use) / ((p.ammoniaHalf + s1) * flow))
+    const second = flow <= 0 ? 0 : flow * s2 * removal((maxSecond * use) / ((p.nitriteHalf + s2) * flow))
     this.oxidise(dy, first, second)
     if (this.running) dy[oxygen]! -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
     else if (this.poreM3 > 0) dy[bedOxygen]! += (flow * (o - inside!) - demand * use) / this.poreM3
@@ -151,9 +151,9 @@ export class Nitrification implements Process {
     dy[alkalinity]! -= ALKALINITY_PER_NITROGEN * first
   }
 
-  private live(y: Float64Array, dy: Float64Array, state: number, grown: number, most: number, stress: number): void {
-    const room = 1 - y[state]! / most
-    dy[state]! += (room > 0 ? grown * room + STRAYS_PER_D * most * room : 0) - this.decay * stress * y[state]!
+  private live(y: Float64Array, dy: Float64Array, state: number, grown: number, max: number, stress: number): void {
+    const room = 1 - y[state]! / max
+    dy[state]! += (room > 0 ? grown * room + STRAYS_PER_D * max * room : 0) - this.decay * stress * y[state]!
   }
 }
 

@@ -26,13 +26,13 @@ interface StandData {
   readonly content: (typeof COMPOSITION)[keyof typeof WARMTH]
   readonly kind: keyof typeof WARMTH
   readonly growthPerD: number
-  readonly mostG: number
+  readonly maxG: number
 }
 
 /** One kind of plants: its place in the vector, its most, and its pace of this hour. */
 class Stand {
   private readonly state: number
-  private readonly mostG: number
+  private readonly maxG: number
   private readonly crownsG: number
   private readonly inWater: boolean
   private readonly toStraw: boolean
@@ -48,8 +48,8 @@ class Stand {
   ) {
     const turnover = turnoverOf(data.content)
     this.state = data.state
-    this.mostG = data.mostG
-    this.crownsG = CROWNS * data.mostG
+    this.maxG = data.maxG
+    this.crownsG = CROWNS * data.maxG
     this.inWater = data.kind === 'submerged'
     this.toStraw = data.dead === straw
     this.deadShare = turnover.yield
@@ -71,7 +71,7 @@ class Stand {
 
   rates(y: Float64Array, dy: Float64Array, perM3: number, food: number): void {
     const mass = y[this.state]!
-    const room = 1 - mass / this.mostG
+    const room = 1 - mass / this.maxG
     if (room > 0 && this.growth > 0) {
       const grown = this.growth * food * room * mass
       dy[this.state]! += grown
@@ -110,7 +110,7 @@ export class Plants implements Process {
     pond: EcoPond,
   ) {
     this.stands = fullStands(p, pond)
-      .filter((stand) => stand.mostG > 0)
+      .filter((stand) => stand.maxG > 0)
       .map((stand) => new Stand(stand, p.dieBack))
   }
 
@@ -141,7 +141,7 @@ export function fullStands(p: ParameterValues, pond: EcoPond): StandData[] {
       dead: straw,
       content: COMPOSITION.marginals,
       growthPerD: p.marginalGrowth,
-      mostG: p.marginalMost * filter.areaM2 * plants.marginalShare,
+      maxG: p.marginalMost * filter.areaM2 * plants.marginalShare,
     },
     {
       kind: 'lilies',
@@ -149,7 +149,7 @@ export function fullStands(p: ParameterValues, pond: EcoPond): StandData[] {
       dead: sediment,
       content: COMPOSITION.lilies,
       growthPerD: p.lilyGrowth,
-      mostG: p.lilyMost * areaM2 * plants.lilyShare,
+      maxG: p.lilyMost * areaM2 * plants.lilyShare,
     },
     {
       kind: 'floating',
@@ -157,7 +157,7 @@ export function fullStands(p: ParameterValues, pond: EcoPond): StandData[] {
       dead: sediment,
       content: COMPOSITION.floating,
       growthPerD: p.floatingGrowth,
-      mostG: p.floatingMost * areaM2 * plants.floatingShare,
+      maxG: p.floatingMost * areaM2 * plants.floatingShare,
     },
     {
       kind: 'submerged',
@@ -165,7 +165,7 @@ export function fullStands(p: ParameterValues, pond: EcoPond): StandData[] {
       dead: sediment,
       content: COMPOSITION.submerged,
       growthPerD: p.submergedGrowth,
-      mostG: p.submergedMost * areaM2 * plants.submergedShare,
+      maxG: p.submergedMost * areaM2 * plants.submergedShare,
     },
   ]
 }

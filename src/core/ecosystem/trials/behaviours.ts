@@ -45,13 +45,13 @@ function run(parameters: ParameterValues, changes: Partial<EcoRun>): EcoResult {
   return simulate({ ...base, ...changes, parameters })
 }
 
-const most = (values: Float64Array, from = 0, to = values.length): number =>
+const max = (values: Float64Array, from = 0, to = values.length): number =>
   values.slice(from, to).reduce((a, b) => Math.max(a, b), -Infinity)
-const least = (values: Float64Array, from = 0, to = values.length): number =>
+const min = (values: Float64Array, from = 0, to = values.length): number =>
   values.slice(from, to).reduce((a, b) => Math.min(a, b), Infinity)
 const mean = (values: Float64Array, from = 0, to = values.length): number =>
   values.slice(from, to).reduce((a, b) => a + b, 0) / (to - from)
-const dayOfMost = (values: Float64Array): number => values.indexOf(most(values))
+const dayOfMost = (values: Float64Array): number => values.indexOf(max(values))
 /** First day on which a value is past an edge; Infinity when never. */
 const firstDay = (values: Float64Array, past: (value: number) => boolean): number => {
   const at = values.findIndex(past)
@@ -197,9 +197,9 @@ const load: Behaviour = {
       algaeBase: algae(leanBase),
       algaeFed: algae(leanFed),
       algaeFewer: algae(leanFewer),
-      leastOxygenHour: dayBefore.indexOf(least(dayBefore)),
-      calmLeastOxygen: least(calm.series.oxygen, 15 * 24, 22 * 24),
-      crashLeastOxygen: least(crash.series.oxygen, 15 * 24, 22 * 24),
+      leastOxygenHour: dayBefore.indexOf(min(dayBefore)),
+      calmLeastOxygen: min(calm.series.oxygen, 15 * 24, 22 * 24),
+      crashLeastOxygen: min(crash.series.oxygen, 15 * 24, 22 * 24),
     }
     return {
       figures,
@@ -227,7 +227,7 @@ const rinsing: Behaviour = {
     const tap = spring([day('rinse-media', 108, { share: 1, water: 'tap' })])
     const halfPond = spring([half(108)])
     const staged = spring([half(108), half(129)])
-    const peak = (r: EcoResult) => ({ tan: most(r.series.tan, 108), nitrite: most(r.series.nitrite, 108) })
+    const peak = (r: EcoResult) => ({ tan: max(r.series.tan, 108), nitrite: max(r.series.nitrite, 108) })
     const at = (values: Float64Array) => 108 + dayOfMost(values.slice(108))
     const figures = {
       tanNone: peak(none).tan,
@@ -295,7 +295,7 @@ const springBump: Behaviour = {
       run(p, { start: wakeFrom(end, changes), days: 200 })
     const early = spring({ feedFromC: 8 })
     const summerTan = mean(early.series.tan, 180, 200)
-    const bump = (r: EcoResult) => most(r.series.tan, 90, 150) - summerTan
+    const bump = (r: EcoResult) => max(r.series.tan, 90, 150) - summerTan
     const figures = {
       summerTan,
       earlyBump: bump(early),
@@ -382,8 +382,8 @@ const shade: Behaviour = {
       bare: late(bare),
       lilies: late(lilies),
       floating: late(floating),
-      floatingAfter: most(floating, 38, 60),
-      cutAfter: most(cut, 38, 60),
+      floatingAfter: max(floating, 38, 60),
+      cutAfter: max(cut, 38, 60),
     }
     return {
       figures,

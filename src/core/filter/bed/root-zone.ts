@@ -4,7 +4,7 @@ import { assertInRange, assertPositive } from '../../errors'
  * How roots and litter change the stone they stand in.
  * @source house default: a matted root zone passes about half of clean gravel
  */
-export const ROOT_ZONE = { depthM: 0.2, permeability: 0.5, leastShare: 0.5, stopBelow: 0.3 } as const
+export const ROOT_ZONE = { depthM: 0.2, permeability: 0.5, minShare: 0.5, stopBelow: 0.3 } as const
 
 const COLUMNS = 48
 const ROWS = 12

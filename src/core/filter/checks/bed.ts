@@ -11,7 +11,7 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
   const worstPair = result.stability.reduce((worst, pair) => Math.max(worst, pair.ratio), 0)
   const planted = plantedDepthM(design)
   const rootVerdict: Verdict = graded(
-    result.rootShare >= ROOT_ZONE.leastShare && (path !== 'up' || planted >= CHECK_LIMITS.plantedDepthLeastM),
+    result.rootShare >= ROOT_ZONE.minShare && (path !== 'up' || planted >= CHECK_LIMITS.plantedDepthLeastM),
     result.rootShare >= ROOT_ZONE.stopBelow,
   )
   return [
@@ -51,7 +51,7 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
       CHECK_LIMITS.uniformityLeast,
       { feed: design.feed },
     ),
-    check('root-zone', rootVerdict, result.rootShare, ROOT_ZONE.leastShare, {
+    check('root-zone', rootVerdict, result.rootShare, ROOT_ZONE.minShare, {
       planted,
       plantedLeast: CHECK_LIMITS.plantedDepthLeastM,
       path,

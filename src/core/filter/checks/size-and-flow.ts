@@ -100,14 +100,14 @@ function skimmerCheck({ design, pond, result }: Pick<CheckContext, 'design' | 'p
   if (skimmers.length === 0) return []
   const mouthM = skimmers.reduce((sum, c) => sum + c.weirM, 0)
   const perM = mouthM > 0 ? result.flowM3PerH / mouthM : Infinity
-  const { least, most } = SKIMMER_M3_PER_H_PER_M
+  const { least: min, most: max } = SKIMMER_M3_PER_H_PER_M
   const serves = pond.areaM2 / skimmers.length
   return [
     check(
       'skimmer',
-      perM >= least && perM <= most && serves <= CHECK_LIMITS.skimmerServesM2 ? 'pass' : 'look',
+      perM >= min && perM <= max && serves <= CHECK_LIMITS.skimmerServesM2 ? 'pass' : 'look',
       perM,
-      perM > most ? most : least,
+      perM > max ? max : min,
       {
         serves,
         servesMost: CHECK_LIMITS.skimmerServesM2,

@@ -38,7 +38,7 @@ export function networkOf(
   const wall = design.delivery.flexible ? FLEXIBLE_PVC.roughnessM : RIGID_PVC.roughnessM
   const own = pumps.find((p) => p.id === design.pumpId)
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
-  const mostFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1]!.flowM3PerH : 0), 1)
+  const maxFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1]!.flowM3PerH : 0), 1)
   const open = plan.branches.filter((b) => b.valve >= SHUT_BELOW)
   const intakes = plan.intakes.filter((intake) => intake[season])
   const pipe = (
@@ -97,7 +97,7 @@ export function networkOf(
       id: `end${plan.branches.indexOf(b) + 1}`,
       from: `valve${plan.branches.indexOf(b) + 1}`,
       to: `out${plan.branches.indexOf(b) + 1}`,
-      curve: endLoss(b.kind, design, mostFlow, tables),
+      curve: endLoss(b.kind, design, maxFlow, tables),
     })),
   }
 }
@@ -106,8 +106,8 @@ export function networkOf(
  * Head lost where a branch ends, as a curve of flow: the bed's stone and slots, a tower's spray bar, a heater, an
  * open end.
  */
-function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number, tables: HydraulicTables) {
-  const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (mostFlow * i) / CURVE_STEPS)
+function endLoss(kind: BranchKind, design: FilterDesign, maxFlow: number, tables: HydraulicTables) {
+  const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (maxFlow * i) / CURVE_STEPS)
   if (kind === 'bed' && design.type !== 'none') {
     const slots = headFunction({ ...design, bypassShare: 0 }, tables)
     const stone = flowPathLayers(design)

@@ -131,17 +131,17 @@ function suctionM(intakes: readonly NetworkPipe[], flowM3PerH: number): number {
   if (flowM3PerH <= 0) return 0
   if (intakes.length === 1) return lossOf(intakes[0]!, flowM3PerH)
   const all = (headM: number) => intakes.reduce((sum, pipe) => sum + flowThrough((q) => lossOf(pipe, q), headM), 0)
-  const most = Math.max(...intakes.map((pipe) => lossOf(pipe, flowM3PerH)))
-  return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: most }, TOLERANCE_M).x
+  const max = Math.max(...intakes.map((pipe) => lossOf(pipe, flowM3PerH)))
+  return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: max }, TOLERANCE_M).x
 }
 
 /** Head that the pumps side by side give at a flow, m: each at the same head. */
 function riseAt({ pumps }: FlowNetwork, flowM3PerH: number): number {
-  const most = Math.max(...pumps.map((p) => p.curve[0]!.headM))
+  const max = Math.max(...pumps.map((p) => p.curve[0]!.headM))
   const all = (headM: number) => pumps.reduce((sum, p) => sum + pumpFlowAt(p.curve, headM), 0)
   // beyond the curves no more comes, whatever the head
   if (flowM3PerH >= all(0)) return -(flowM3PerH - all(0))
-  return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: most }, TOLERANCE_M).x
+  return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: max }, TOLERANCE_M).x
 }
 
 /** Flow of a pump against a head, by straight lines between its points; none comes back through it, m³/h. */

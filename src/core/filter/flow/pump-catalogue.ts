@@ -98,10 +98,10 @@ const ROWS: readonly Row[] = [
 
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits))
 
-function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: Row): UsualPump {
+function build([family, size, maxM3PerH, shutoffM, best, priceMinor, outletM]: Row): UsualPump {
   const { bend } = FAMILIES[family]
   const headAt = (share: number) => shutoffM * (1 - share ** bend)
-  const waterW = ((BEST_AT * mostM3PerH) / 3600) * headAt(BEST_AT) * 1000 * GRAVITY_M_PER_S2
+  const waterW = ((BEST_AT * maxM3PerH) / 3600) * headAt(BEST_AT) * 1000 * GRAVITY_M_PER_S2
   return {
     id: `${family}${size}`,
     // the code stands for the name until a language gives it one
@@ -110,8 +110,8 @@ function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: 
     size,
     powerW: rounded(waterW / best, 0),
     priceMinor,
-    curve: SHARES.map((share) => ({ flowM3PerH: rounded(share * mostM3PerH, 2), headM: rounded(headAt(share), 2) })),
-    recommended: [rounded(RECOMMENDED[0] * mostM3PerH, 1), rounded(RECOMMENDED[1] * mostM3PerH, 1)],
+    curve: SHARES.map((share) => ({ flowM3PerH: rounded(share * maxM3PerH, 2), headM: rounded(headAt(share), 2) })),
+    recommended: [rounded(RECOMMENDED[0] * maxM3PerH, 1), rounded(RECOMMENDED[1] * maxM3PerH, 1)],
     outletM,
   }
 }

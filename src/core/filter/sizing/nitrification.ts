@@ -21,7 +21,7 @@ export const NITRIFICATION = {
   /** kg O2 per kg feed for the rest of the waste. */
   oxygenPerFeed: 0.3,
   /** Oxygen that must be left in the water leaving the bed, mg/L. */
-  leastOxygenMgL: 3,
+  minOxygenMgL: 3,
   /** Inflow holds this share of saturation. */
   inflowSaturation: 0.9,
 } as const

@@ -71,9 +71,9 @@ export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
 
 /** Share of the pond's surface that the method by surface asks for at this surface. */
 export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules): number {
-  const { fullToM2, leastFromM2, leastFactor } = rules.surfaceCurve
-  const along = Math.log(areaM2 / fullToM2) / Math.log(leastFromM2 / fullToM2)
-  return rules.surfaceShare[use] * (1 - (1 - leastFactor) * Math.min(1, Math.max(0, along)))
+  const { fullToM2, minFromM2, minFactor } = rules.surfaceCurve
+  const along = Math.log(areaM2 / fullToM2) / Math.log(minFromM2 / fullToM2)
+  return rules.surfaceShare[use] * (1 - (1 - minFactor) * Math.min(1, Math.max(0, along)))
 }
 
 /**
@@ -94,7 +94,7 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
   )
   const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
   const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
-  const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.leastOxygenMgL) / 24
+  const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.minOxygenMgL) / 24
   const turnoverFlowM3PerH = pond.volumeM3 / rules.turnoverH[pond.use]
   const rate = firstOrderRatePerD(bed.grainM, bed.porosity, pond.tempC)
 
@@ -119,7 +119,7 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
 
   const byVolume = rules.volumeShare[pond.use] * pond.volumeM3
   const bySurface = surfaceShareAt(pond.areaM2, pond.use, rules) * pond.areaM2
-  const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.leastOxygenMgL) / 2
+  const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.minOxygenMgL) / 2
   const byNitrogen =
     load /
     (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) *
@@ -135,7 +135,7 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
   ]
   return {
     sizingMethods,
-    governing: sizingMethods.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).sizingMethod,
+    governing: sizingMethods.reduce((max, s) => (s.areaM2 > max.areaM2 ? s : max)).sizingMethod,
     tanLoadGPerD: load,
     oxygenDemandGPerD,
     oxygenFlowM3PerH,

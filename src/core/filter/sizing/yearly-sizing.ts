@@ -58,15 +58,15 @@ export function sizeThroughYear(
     return { ...sizing, month, tempC: water, feedKgPerD }
   })
   const sizingMethods = months[0]!.sizingMethods.map(({ sizingMethod }, index) => {
-    const worst = months.reduce((most, m) => {
-      const [a, b] = [m.sizingMethods[index]!, most.sizingMethods[index]!]
-      return a.areaM2 > b.areaM2 || (a.areaM2 === b.areaM2 && a.tanMgL > b.tanMgL) ? m : most
+    const worst = months.reduce((max, m) => {
+      const [a, b] = [m.sizingMethods[index]!, max.sizingMethods[index]!]
+      return a.areaM2 > b.areaM2 || (a.areaM2 === b.areaM2 && a.tanMgL > b.tanMgL) ? m : max
     })
     return { ...worst.sizingMethods[index]!, sizingMethod, month: worst.month }
   })
   return {
     sizingMethods,
-    governing: sizingMethods.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).sizingMethod,
+    governing: sizingMethods.reduce((max, s) => (s.areaM2 > max.areaM2 ? s : max)).sizingMethod,
     worstOxygenFlowM3PerH: Math.max(...months.map((m) => m.oxygenFlowM3PerH)),
     turnoverFlowM3PerH: months[0]!.turnoverFlowM3PerH,
     feedKgPerYear: months.reduce((sum, m) => sum + m.feedKgPerD * DAYS_PER_MONTH, 0),

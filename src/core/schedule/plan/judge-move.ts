@@ -142,13 +142,13 @@ function problemsOfDay(
  */
 function tanksHeld(visits: readonly PlanVisit[]): number {
   let held = visits.reduce((sum, v) => sum + (v.tankUse === 'from-morning' ? v.tankM3 : 0), 0)
-  let most = held
+  let max = held
   for (const { tankM3, tankUse } of visits) {
     if (tankUse === 'from-morning') held -= tankM3
-    else most = Math.max(most, held + tankM3)
+    else max = Math.max(max, held + tankM3)
     if (tankUse === 'until-night') held += tankM3
   }
-  return most
+  return max
 }
 
 /** Days that must lie between this visit and those before and after it. */

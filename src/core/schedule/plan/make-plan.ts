@@ -58,7 +58,7 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
     iterations: open.length === 0 ? 0 : replan,
     start,
     locked,
-    standing: { stops: standing, mostMoved: Math.floor(displaced * MOVED_PER_DISPLACED) },
+    standing: { stops: standing, maxMoved: Math.floor(displaced * MOVED_PER_DISPLACED) },
     around: standing.length > 0 ? open : [],
     onProgress: (progress) => {
       options.onProgress?.(progress)

@@ -271,8 +271,8 @@ function hoursOf({ published, free, slackMin, opensMin, closesMin }: PlanVisit):
 }
 
 function assertPlan({ days, crews, visits }: PlanInput): void {
-  const few = (name: string, count: number, most: number) => {
-    if (count > most) throw new DomainError(name, count, `at most ${most}`)
+  const few = (name: string, count: number, max: number) => {
+    if (count > max) throw new DomainError(name, count, `at most ${max}`)
   }
   few('days', days.length, PLAN_RANGE.days)
   few('crews', crews.length, PLAN_RANGE.crews)

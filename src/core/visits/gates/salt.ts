@@ -11,6 +11,8 @@ const TOLERANCE = 1.05
 export function saltGate({ figures, readings, systemM3, planted }: GateContext): GateOutcome {
   if (figures.saltKg === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['saltKg'] }])
   const share = (readings.salinity ?? 0) + figures.saltKg / systemM3 / KG_PER_M3
-  const mostShare = planted ? SALT_LIMITS.planted : SALT_LIMITS.bare
-  return outcomeOf(figures.saltKg > 0 && share > mostShare * TOLERANCE ? [{ code: 'too-salty', share, mostShare }] : [])
+  const maxShare = planted ? SALT_LIMITS.planted : SALT_LIMITS.bare
+  return outcomeOf(
+    figures.saltKg > 0 && share > maxShare * TOLERANCE ? [{ code: 'too-salty', share, mostShare: maxShare }] : [],
+  )
 }

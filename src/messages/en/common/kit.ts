@@ -30,7 +30,7 @@ export const kit = {
     endsBeforeBegins: 'The end is before the start.',
     chooseWhat: 'Choose a kind.',
     giveWholeDays: 'Enter whole days.',
-    leastDaysApart: 'The interval must be at least 3 days.',
+    minDaysApart: 'The interval must be at least 3 days.',
     moneyKeptWholeCents: 'Enter money in whole cents.',
     costCannotBelowZero: 'A cost cannot be negative.',
     costTooLargeRight: 'This cost is too high. Check the figure.',

@@ -6,10 +6,10 @@ const TEXT_PT = 7
 const ROOM_PT = { left: 36, right: 150, top: 16, bottom: 22 }
 
 /** A sheet drawn into a width of a PDF page, fitted; for a true scale there are the SVG and the DXF. */
-export function SheetPdf({ sheet, widthPt, mostHeightPt }: { sheet: Sheet; widthPt: number; mostHeightPt: number }) {
+export function SheetPdf({ sheet, widthPt, maxHeightPt }: { sheet: Sheet; widthPt: number; maxHeightPt: number }) {
   const { bounds } = sheet
   const [w, h] = [Math.max(bounds.maxX - bounds.minX, 0.01), Math.max(bounds.maxY - bounds.minY, 0.01)]
-  const pt = Math.min((widthPt - ROOM_PT.left - ROOM_PT.right) / w, (mostHeightPt - ROOM_PT.top - ROOM_PT.bottom) / h)
+  const pt = Math.min((widthPt - ROOM_PT.left - ROOM_PT.right) / w, (maxHeightPt - ROOM_PT.top - ROOM_PT.bottom) / h)
   const heightPt = h * pt + ROOM_PT.top + ROOM_PT.bottom
   const place = (p: DrawnPoint) => ({
     x: ROOM_PT.left + (p.xM - bounds.minX) * pt,

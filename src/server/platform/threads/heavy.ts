@@ -20,7 +20,7 @@ const pool = (): Pool =>
   (held.slowReedHeavy ??= new ThreadPool({
     size: Math.max(1, Math.min(3, availableParallelism() - 1)),
     deadlineMs: DEADLINE_MS,
-    mostWaiting: MAX_WAITING,
+    maxWaiting: MAX_WAITING,
     program: threadProgram('heavy-thread'),
     resourceLimits: LIMITS,
   }))

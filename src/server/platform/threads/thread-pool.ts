@@ -17,7 +17,7 @@ export interface PoolOptions {
   /** A task that was begun gets so long; without a limit where left out. */
   readonly deadlineMs?: number
   /** More than this waiting is turned away; without a limit where left out. */
-  readonly mostWaiting?: number
+  readonly maxWaiting?: number
   readonly resourceLimits?: ResourceLimits
   /** What a thread says while it works. */
   readonly onMessage?: (message: unknown) => void
@@ -48,8 +48,8 @@ export class ThreadPool<Task, Made> {
 
   /** @throws {TookTooLong | PoolFull | TaskFailed} */
   async run(task: Task): Promise<Made> {
-    const { mostWaiting = Infinity, deadlineMs } = this.options
-    if (this.pool.queueSize >= mostWaiting) throw new PoolFull('Too much is waiting')
+    const { maxWaiting = Infinity, deadlineMs } = this.options
+    if (this.pool.queueSize >= maxWaiting) throw new PoolFull('Too much is waiting')
     const number = this.tasks++
     const end = new AbortController()
     let deadline: NodeJS.Timeout | undefined

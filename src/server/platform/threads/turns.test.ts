@@ -4,13 +4,13 @@ import { turns } from './turns'
 describe('turns', () => {
   it('let so many work at once, the next in order, and ask others to come again', async () => {
     const inTurn = turns(2, 2)
-    let [now, most] = [0, 0]
+    let [now, max] = [0, 0]
     const ends: (() => void)[] = []
     const order: number[] = []
     const work = (n: number) =>
       inTurn(async () => {
         order.push(n)
-        most = Math.max(most, ++now)
+        max = Math.max(max, ++now)
         await new Promise<void>((resolve) => ends.push(resolve))
         now--
       })
@@ -20,7 +20,7 @@ describe('turns', () => {
       ends[i]!()
       await all[i]
     }
-    expect([most, now]).toEqual([2, 0])
+    expect([max, now]).toEqual([2, 0])
     expect(order).toEqual([0, 1, 2, 3])
   })
   it('of work that failed go on to the next', async () => {

@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { CUTTING_RANGE, type Roll } from '@/core/survey/roll-cutting'
 import { QuantityField } from '@/ui/kit/quantity-field'
 
-const within = (value: number, [least, most]: readonly [number, number]): boolean => value >= least && value <= most
+const within = (value: number, [min, max]: readonly [number, number]): boolean => value >= min && value <= max
 
 /** Whether sheets can be cut from these rolls: there is one, and each has a size that rolls have. */
 export const rollsFine = (stock: readonly Roll[]): boolean =>

@@ -30,7 +30,7 @@ export function StepAmount({
           {t('field.stepAmount.holdingTankLeast')}{' '}
           <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>
           {t('field.stepAmount.acrossAeratedFish', {
-            leastWidthM: show(amounts.holding.leastWidthM, 'length'),
+            minWidthM: show(amounts.holding.minWidthM, 'length'),
             holdingKgPerM3: show(HOLDING_KG_PER_M3, 'mass'),
             value: show(1, 'volume'),
           })}
