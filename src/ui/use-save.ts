@@ -1,7 +1,8 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { send, type SendOutcome, type SendProblem } from './send'
+import { send, type SendOutcome } from './send'
+import { useAsk } from './use-ask'
 
 /**
  * Sending to the app's own API from a press of a button: what went wrong and at which field, whether it was kept, and
@@ -10,22 +11,18 @@ import { send, type SendOutcome, type SendProblem } from './send'
  */
 export function useSave(part = '') {
   const router = useRouter()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const asking = useAsk(part)
   const [saved, setSaved] = useState(false)
   /** Keeps what came of asking, and reads the page anew where it was kept. @returns the answer; null where refused */
   const ask = async <Answer>(asked: Promise<SendOutcome<Answer>>): Promise<Answer | null> => {
-    const outcome = await asked
-    setProblem(outcome.ok ? null : outcome.problem)
-    setSaved(outcome.ok)
-    if (outcome.ok) router.refresh()
-    return outcome.ok ? outcome.value : null
+    const answer = await asking.ask(asked)
+    setSaved(answer !== null)
+    if (answer !== null) router.refresh()
+    return answer
   }
   return {
-    problem,
+    ...asking,
     saved,
-    /** What is wrong with a field, by its path within the part. */
-    errorOf: (path: string): string | undefined =>
-      problem?.fields?.find((f) => f.path === (part ? `${part}.${path}` : path))?.message,
     /** Something was changed since it was kept. */
     touched: () => setSaved(false),
     ask,

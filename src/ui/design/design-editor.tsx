@@ -8,7 +8,8 @@ import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useAsk } from '@/ui/use-ask'
 import { SizePart } from './parts/size-part'
 import { CheckPanel } from './check-panel'
 import { useDesign, type DesignPart } from './use-design'
@@ -89,7 +90,7 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
   const { role } = usePerson()
   const design = useDesign(data, versionNumber, may(role, 'designs.write'))
   const { draft, history, shown } = design
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useAsk()
   const [saving, setSaving] = useState(false)
   const wanted = search.get('part')
   const active = PARTS.find((part) => part.key === wanted) ?? PARTS[0]
@@ -105,12 +106,11 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
 
   const save = async () => {
     setSaving(true)
-    const outcome = await send<{ number: number }>('POST', `/api/v1/ponds/${pond.id}/designs`, draft)
+    const kept = await ask(send<{ number: number }>('POST', `/api/v1/ponds/${pond.id}/designs`, draft))
     setSaving(false)
-    if (!outcome.ok) return setProblem(outcome.problem)
-    setProblem(null)
+    if (!kept) return
     design.clearDraft()
-    router.push(`${pathname}?version=${outcome.value.number}&part=${active.key}`)
+    router.push(`${pathname}?version=${kept.number}&part=${active.key}`)
     router.refresh()
   }
   const given: DesignPart | null = shown

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import type { Takeover } from '@/domain/schedule/takeover'
 import { send } from '@/ui/send'
 import { AsPerson } from '../../../tests/fixtures/person'
-import { LastTakeover } from './last-takeover'
+import { LastTakeover, type LastTakeoverProps } from './last-takeover'
 
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
@@ -16,13 +16,17 @@ const TAKEOVER = {
   barred: null,
 } as unknown as Takeover
 const show = (over: Partial<Takeover> = {}) => {
-  const [undone, problem] = [jest.fn(), jest.fn()]
+  const undone = jest.fn()
+  const asked = jest.fn(async (asking: ReturnType<typeof send>) => {
+    const outcome = await asking
+    return outcome.ok ? outcome.value : null
+  })
   render(
     <AsPerson>
-      <LastTakeover takeover={{ ...TAKEOVER, ...over }} onUndone={undone} onProblem={problem} />
+      <LastTakeover takeover={{ ...TAKEOVER, ...over }} onUndone={undone} ask={asked as LastTakeoverProps['ask']} />
     </AsPerson>,
   )
-  return { undone, problem }
+  return { undone, asked }
 }
 
 describe('the plan that was taken over last', () => {
@@ -39,11 +43,12 @@ describe('the plan that was taken over last', () => {
     expect(screen.getByText(/the visit at Lanternhouse has been notified/)).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument()
   })
-  it('hands a refusal on', async () => {
-    sent.mockResolvedValue({ ok: false, problem: { title: 'The plan cannot be undone any more' } } as never)
-    const { undone, problem } = show()
+  it('is not said to be undone where that was refused', async () => {
+    sent.mockResolvedValue({ ok: false, problem: { title: 'No', status: 409, kind: 'refused' } })
+    const { undone, asked } = show()
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
-    expect(problem).toHaveBeenCalledWith({ title: 'The plan cannot be undone any more' })
+    expect(asked).toHaveBeenCalledTimes(1)
     expect(undone).not.toHaveBeenCalled()
+    expect(screen.getByRole('button', { name: 'Undo' })).toBeEnabled()
   })
 })

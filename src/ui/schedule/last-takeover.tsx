@@ -5,12 +5,13 @@ import { useState } from 'react'
 import { instant } from '@/domain/shared/dates'
 import type { Takeover } from '@/domain/schedule/takeover'
 import { usePerson } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { send, type SendOutcome } from '@/ui/send'
 
-interface LastTakeoverProps {
+export interface LastTakeoverProps {
   readonly takeover: Takeover
   readonly onUndone: (words: string) => void
-  readonly onProblem: (problem: SendProblem | null) => void
+  /** Asks the server and shows what went wrong. */
+  readonly ask: <Answer>(asked: Promise<SendOutcome<Answer>>) => Promise<Answer | null>
 }
 
 const BARRED = {
@@ -19,7 +20,7 @@ const BARRED = {
 } as const
 
 /** The plan that was taken over last, and the way back while nothing of it was done or told. */
-export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProps) {
+export function LastTakeover({ takeover, onUndone, ask }: LastTakeoverProps) {
   const t = useTexts()
 
   const { timeZone } = usePerson()
@@ -28,10 +29,9 @@ export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProp
   const { barred, visits } = takeover
   const undo = async () => {
     setBusy(true)
-    const outcome = await send<{ undone: number }>('DELETE', `/api/v1/plans/takeovers/${takeover.id}`)
+    const answer = await ask(send<{ undone: number }>('DELETE', `/api/v1/plans/takeovers/${takeover.id}`))
     setBusy(false)
-    onProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) onUndone(t('schedule.lastTakeover.undoneVisitsThey', { undone: outcome.value.undone }))
+    if (answer) onUndone(t('schedule.lastTakeover.undoneVisitsThey', { undone: answer.undone }))
     router.refresh()
   }
   return (

@@ -35,7 +35,7 @@ export function PlanningView({ data, corrections }: { data: PlanningBoardData; c
 
   const { today, crews } = data
   const router = useRouter()
-  const { run, problem, ask, stop, drop, setProblem } = usePlanRun(data.run)
+  const { run, underWay: busy, problem, errorOf, ask, begin: askFor, stop, drop } = usePlanRun(data.run)
   const [from, setFrom] = useState(addDays(today, 1))
   const [to, setTo] = useState(addDays(today, USUAL_DAYS))
   const [late, setLate] = useState(0)
@@ -44,8 +44,6 @@ export function PlanningView({ data, corrections }: { data: PlanningBoardData; c
   const [mayMove, setMayMove] = useState(true)
   const [taken, setTaken] = useState('')
   const [left, setLeft] = useState<readonly LeftChange[]>([])
-  const busy = run?.state === 'queued' || run?.state === 'running'
-  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const crewName = useMemo(() => {
     const names = new Map<string, string>(crews.map((c) => [c.id, c.name]))
     return (id: string) => names.get(id) ?? t('schedule.planningView.anotherCrew')
@@ -53,14 +51,13 @@ export function PlanningView({ data, corrections }: { data: PlanningBoardData; c
   const begin = (wish: PlanWish) => {
     setTaken('')
     setLeft([])
-    void ask(wish)
+    void askFor(wish)
   }
   const accept = async (keys: readonly string[]) => {
-    const outcome = await send<AcceptOutcome>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setTaken(t('schedule.planningView.visitsTakenOver', { taken: outcome.value.taken }))
-    setLeft(outcome.value.left)
+    const accepted = await ask(send<AcceptOutcome>('POST', `/api/v1/plans/${run!.id}/accept`, { keys }))
+    if (!accepted) return
+    setTaken(t('schedule.planningView.visitsTakenOver', { taken: accepted.taken }))
+    setLeft(accepted.left)
     drop()
     router.refresh()
   }
@@ -136,7 +133,7 @@ export function PlanningView({ data, corrections }: { data: PlanningBoardData; c
             </>
           ) : null}
         </p>
-        {data.takeover ? <LastTakeover takeover={data.takeover} onUndone={setTaken} onProblem={setProblem} /> : null}
+        {data.takeover ? <LastTakeover takeover={data.takeover} onUndone={setTaken} ask={ask} /> : null}
         {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
         {run?.state === 'stopped' && !run.result ? (

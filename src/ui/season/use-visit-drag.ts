@@ -5,7 +5,8 @@ import { useRef, useState } from 'react'
 import { takenBack } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
 import type { DayVerdicts } from '@/server/rounds/day-verdicts'
-import { fetchJson, send, type SendProblem } from '@/ui/send'
+import { fetchJson, send, type SendOutcome } from '@/ui/send'
+import { useAsk } from '@/ui/use-ask'
 import { useConfirm } from '@/ui/kit/confirm'
 
 /**
@@ -28,7 +29,7 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   const [drag, setDrag] = useState<VisitDrag>({ state: 'idle' })
   // an answer that comes later goes on from the newest state, not from the one in which it was asked for
   const newest = useRef<VisitDrag>(drag)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { problem, ask } = useAsk()
   const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
 
   const go = (next: VisitDrag) => {
@@ -37,21 +38,18 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   }
   const cancel = () => go({ state: 'idle' })
 
+  const daysOf = async (visitId: string): Promise<SendOutcome<DayVerdicts>> => {
+    const answer = await fetchJson<DayVerdicts>(`/api/v1/visits/${visitId}/days`)
+    if (answer.ok || answer.problem.kind !== 'offline') return answer
+    return { ok: false, problem: { ...answer.problem, title: t('season.useVisitDrag.noConnectionVisitStays') } }
+  }
   const begin = async (visitId: string, day: string) => {
     go({ state: 'asking', visitId, day, letGo: false })
-    const answer = await fetchJson<DayVerdicts>(`/api/v1/visits/${visitId}/days`)
+    const verdicts = await ask(daysOf(visitId))
     const now = newest.current
     if (now.state !== 'asking' || now.visitId !== visitId) return
-    if (!answer.ok) {
-      cancel()
-      setProblem(
-        answer.problem.kind === 'offline'
-          ? { ...answer.problem, title: t('season.useVisitDrag.noConnectionVisitStays') }
-          : answer.problem,
-      )
-      return
-    }
-    go({ state: 'hanging', visitId, day: now.day, verdicts: answer.value })
+    if (!verdicts) return cancel()
+    go({ state: 'hanging', visitId, day: now.day, verdicts })
     // put down before the answer was there: it is settled as soon as it is
     if (now.letGo) await drop()
   }
@@ -75,11 +73,10 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
       }
       if (!(await confirm(question))) return cancel()
     }
-    const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
-    setProblem(outcome.ok ? null : outcome.problem)
+    const moved = await ask(send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves }))
     // only the dragged visit is put back; what made room for it stays
     setUndo(
-      outcome.ok
+      moved
         ? takenBack(
             verdict.moves.filter((m) => m.id === visit.id),
             [visit],
@@ -91,8 +88,7 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   }
   const takeBack = async () => {
     if (!undo) return
-    const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: undo })
-    setProblem(outcome.ok ? null : outcome.problem)
+    await ask(send('PUT', '/api/v1/visits/arrange', { moves: undo }))
     setUndo(null)
     router.refresh()
   }

@@ -10,7 +10,8 @@ import type { TrainerTaskKey } from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
 import { WeekChoiceInput } from '@/domain/trainer/trainer-game'
 import type { TrainerGameData } from '@/server/trainer/trainer-games'
-import { send, type SendProblem } from '@/ui/send'
+import { send } from '@/ui/send'
+import { useAsk } from '@/ui/use-ask'
 import { useDraft } from '@/ui/use-draft'
 import type { TrainerWorker } from '@/workers/trainer.worker'
 import type { WeekPlan } from '@/core/trainer/scenario'
@@ -53,11 +54,11 @@ export function useSeason(data: TrainerGameData) {
   const [mornings, setMornings] = useState<readonly WeekView[]>([])
   const [visit, setVisit] = useState<WeekChoice>(NOTHING)
   const [advice, setAdvice] = useState<Advice | null>(null)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const asking = useAsk()
   const [busy, setBusy] = useState(false)
   // tests made and questions asked stay made through a reload: what was seen cannot be unseen
   const keptVisit = useMemo(() => ({ week: choices.length, visit }), [choices.length, visit])
-  const kept = useDraft(`slow-reed:practice:${game.id}`, keptVisit, (old) => {
+  const draft = useDraft(`slow-reed:practice:${game.id}`, keptVisit, (old) => {
     const read = KeptVisit.safeParse(old)
     if (read.success && read.data.week === game.choices.length) setVisit(read.data.visit)
   })
@@ -84,16 +85,15 @@ export function useSeason(data: TrainerGameData) {
     if (busy) return
     setBusy(true)
     const weeks = [...choices, visit]
-    const outcome = await send('PUT', `/api/v1/trainer-games/${game.id}`, { choices: weeks })
+    const kept = await asking.ask(send('PUT', `/api/v1/trainer-games/${game.id}`, { choices: weeks }))
     setBusy(false)
-    setProblem(outcome.ok ? null : outcome.problem)
     // nothing is lost without a connection: the visit stays as it was put together
-    if (!outcome.ok) return
+    if (!kept) return
     setVisit(NOTHING)
     setAdvice(null)
     setChoices(weeks)
     if (weeks.length < scenario.weeks) return window.scrollTo({ top: 0 })
-    kept.clear()
+    draft.clear()
     router.refresh()
   }
 
@@ -128,7 +128,7 @@ export function useSeason(data: TrainerGameData) {
     visit,
     advice,
     refusals,
-    problem,
+    problem: asking.problem,
     busy,
     minutesLeft: scenario.minutesPerWeek - minutesOf(visit),
     test,
