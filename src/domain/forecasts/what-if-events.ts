@@ -19,7 +19,7 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('aerator'),
     day,
-    gPerD: numberWithin([0, 100_000], 'forecasts.fields.oxygen', 'g a day'),
+    gPerD: numberWithin([0, 100_000], 'forecasts.fields.oxygen', { text: 'kit.units.gramsADay' }),
   }),
   z.strictObject({ kind: z.literal('ice-hole'), day, open: z.boolean() }),
   z.strictObject({

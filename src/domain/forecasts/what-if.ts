@@ -19,9 +19,9 @@ export const WhatIfOption = z.strictObject({
   name: shortText('forecasts.fields.nameOfThisWay', 60),
   /** 'as-it-is' or the id of a design. */
   filter: z.union([z.literal(AS_IT_IS), z.uuid()]),
-  filterSize: numberWithin([0.1, 5], 'forecasts.fields.sizeOfTheFilter', 'times'),
-  fish: numberWithin([0, 5], 'forecasts.fields.fish', 'times'),
-  feed: numberWithin([0, 5], 'forecasts.fields.feed', 'times'),
+  filterSize: numberWithin([0.1, 5], 'forecasts.fields.sizeOfTheFilter', { text: 'kit.units.times' }),
+  fish: numberWithin([0, 5], 'forecasts.fields.fish', { text: 'kit.units.times' }),
+  feed: numberWithin([0, 5], 'forecasts.fields.feed', { text: 'kit.units.times' }),
   uv: z.enum(['as-it-is', 'on', 'off']),
   aerator: z.enum(['as-it-is', 'on', 'off']),
   /** What the bed does when its pump stops. */

@@ -10,7 +10,7 @@ const waterC = (noun: TextKey) => numberWithin([0, 30], noun, '°C')
 /** What a firm has decided for itself; anything it has not touched follows the defaults of the core. */
 export const HouseRules = z.strictObject({
   sizingMethod: z.enum(SIZING_METHODS).default('volume'),
-  growthYears: numberWithin([0, 20], 'houseRules.fields.yearsOfGrowth', 'years').default(
+  growthYears: numberWithin([0, 20], 'houseRules.fields.yearsOfGrowth', { text: 'kit.units.years' }).default(
     DEFAULT_FILTER_RULES.growthYears,
   ),
   oversizing: z.enum(['calculated', 'next-size']).default(DEFAULT_FILTER_RULES.oversizing),

@@ -113,7 +113,7 @@ const ZoneInput = z.strictObject({
   surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'ponds.fields.shareOfTheSurface', ''),
   /** A shelf of this width all round, instead of a share. */
   insetM: numberWithin(BASIN_RANGE.insetM, 'ponds.fields.widthOfTheShelfAroundIt', 'm').nullish(),
-  sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'ponds.fields.sideSlope', '(run per rise)'),
+  sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'ponds.fields.sideSlope', { text: 'kit.units.runPerRise' }),
 })
 
 const FishInput = z.strictObject({

@@ -25,7 +25,9 @@ const ServiceLineInput = z
     /** Agreed from this day and until that one. */
     starts: calendarDay.nullable().default(null),
     ends: calendarDay.nullable().default(null),
-    priceMinor: numberWithin([0, 100_000_000], 'schedule.fields.price', 'cents').nullable().default(null),
+    priceMinor: numberWithin([0, 100_000_000], 'schedule.fields.price', { text: 'kit.units.cents' })
+      .nullable()
+      .default(null),
   })
   .superRefine((line, context) => {
     if (context.issues.length > 0) return

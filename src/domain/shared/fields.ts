@@ -5,8 +5,33 @@ import { said } from './said'
 const missing = (noun: TextKey) => said('kit.fields.missing', { noun: { text: noun } })
 const tooLong = (noun: TextKey, max: number) => said('kit.fields.tooLong', { noun: { text: noun }, most: max })
 
+/** Signs that are the same in every language; a unit that is a word is the address of its text. */
+type UnitSign =
+  | ''
+  | '%'
+  | '°'
+  | '°C'
+  | '°dH'
+  | 'g/m³'
+  | 'h'
+  | 'K'
+  | 'kg'
+  | 'L'
+  | 'm'
+  | 'm²'
+  | 'm³'
+  | 'm³/h'
+  | 'mg/L'
+  | 'min'
+  | 'mm'
+  | 's'
+
 /** A finite number in an inclusive range, with the mend. @param noun what it is called at the start of a sentence */
-export const numberWithin = ([from, to]: readonly [number, number], noun: TextKey, unit: string) => {
+export const numberWithin = (
+  [from, to]: readonly [number, number],
+  noun: TextKey,
+  unit: UnitSign | { readonly text: TextKey },
+) => {
   const error = said(unit ? 'kit.fields.betweenUnit' : 'kit.fields.between', {
     noun: { text: noun },
     from,

@@ -18,9 +18,9 @@ const ProductInput = z
     name: shortText('stores.fields.nameOfTheProduct', 80),
     purpose: z.enum(PRODUCT_PURPOSES, { error: said('stores.problems.chooseWhat') }),
     unit: z.enum(PRODUCT_UNITS, { error: said('stores.problems.chooseGMlEach') }),
-    rate: numberWithin(PRODUCT_RANGE.rate, 'stores.fields.rate', 'per m³'),
+    rate: numberWithin(PRODUCT_RANGE.rate, 'stores.fields.rate', { text: 'kit.units.perM3' }),
     basis: z.enum(RATE_BASES, { error: said('stores.problems.chooseWhatRate') }),
-    mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'stores.fields.mostByTheLabel', 'per m³'),
+    mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'stores.fields.mostByTheLabel', { text: 'kit.units.perM3' }),
     treats: z.enum(['new-water', 'system'], { error: said('stores.problems.chooseWhichWaterTreats') }),
     waterC: z.tuple([
       numberWithin(PRODUCT_RANGE.waterC, 'stores.fields.coldestWater', '°C'),

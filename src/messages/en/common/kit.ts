@@ -10,6 +10,14 @@ export const kit = {
     in: 'in {symbol}',
     ifKnown: '(if known)',
   },
+  units: {
+    perM3: 'per m³',
+    years: 'years',
+    runPerRise: '(run per rise)',
+    cents: 'cents',
+    gramsADay: 'g per day',
+    times: 'times',
+  },
   fields: {
     between: '{noun} must be between {from} and {to}.',
     betweenUnit: '{noun} must be between {from} and {to} {unit}.',
