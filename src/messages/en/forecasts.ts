@@ -139,6 +139,7 @@ export const forecasts = {
     pondsForecastRisksAbout: 'Ponds at risk',
     comingThreeWeeks: 'Next three weeks',
     noPondForecastYet: 'No forecasts yet. Start one with “Forecast all ponds now”.',
+    beingCalculated: 'The forecasts are being calculated.',
     noPondComesNear: 'No pond comes near a limit.',
     rankedHowLikelyHow: 'Ranked by probability, severity and what is at stake in the pond.',
     modelAdvisesTestWater:

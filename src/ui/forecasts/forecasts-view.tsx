@@ -1,6 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
+import type { TextKey } from '@/messages/keys'
 import type { ForecastsPageData } from '@/server/forecasts/forecasts'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
@@ -23,11 +24,7 @@ export function ForecastsView({ data }: { data: ForecastsPageData }) {
           <section className="sheet" aria-label={t('forecasts.forecastsView.pondsForecastRisksAbout')}>
             <h2>{t('forecasts.forecastsView.comingThreeWeeks')}</h2>
             {data.lines.length === 0 ? (
-              <p className="soft mb-0">
-                {data.ponds === 0
-                  ? t('forecasts.forecastsView.noPondForecastYet')
-                  : t('forecasts.forecastsView.noPondComesNear')}
-              </p>
+              <p className="soft mb-0">{t(emptyWords(data))}</p>
             ) : (
               <>
                 <p className="soft small mb-1">{t('forecasts.forecastsView.rankedHowLikelyHow')}</p>
@@ -44,6 +41,12 @@ export function ForecastsView({ data }: { data: ForecastsPageData }) {
       <p className="soft">{t('forecasts.forecastsView.modelAdvisesTestWater')}</p>
     </>
   )
+}
+
+/** Nothing is said of ponds that have not been worked out. */
+function emptyWords({ run, ponds }: ForecastsPageData): TextKey {
+  if (run?.state === 'queued' || run?.state === 'running') return 'forecasts.forecastsView.beingCalculated'
+  return ponds === 0 ? 'forecasts.forecastsView.noPondForecastYet' : 'forecasts.forecastsView.noPondComesNear'
 }
 
 function RunSheet({ data }: { data: ForecastsPageData }) {

@@ -141,6 +141,11 @@ describe('the forecasts page', () => {
     expect(screen.getByText(/No forecasts yet/)).toBeInTheDocument()
     expect(screen.getByText(/None yet\. Forecasts are calculated every night/)).toBeInTheDocument()
   })
+  it('says nothing of ponds that are still being worked out', () => {
+    showLab({ run: { ...RUN, state: 'running', done: 3, finishedAt: null } })
+    expect(screen.getByText('The forecasts are being calculated.')).toBeInTheDocument()
+    expect(screen.queryByText('No pond comes near a limit.')).not.toBeInTheDocument()
+  })
   it('is honest about how forecasts did: better, worse, and too few to say', () => {
     showLab({
       scores: [
