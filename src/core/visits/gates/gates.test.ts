@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { unionisedAmmonia } from '../../water/ammonia'
 import { STEP_GATES, type StepGate } from '../step'
 import { judgeGate } from '.'
-import { ALGAE_ANSWERS, dawnOxygen } from './algae-treatment'
+import { ALGAE_ANSWERS, DAWN_OXYGEN_MGL, dawnOxygen } from './algae-treatment'
 import { SLUDGE_SIGNS } from './deep-sludge'
 import type { GateContext } from './gate'
 import { phAfterKhRise } from './raise-kh'
@@ -207,5 +207,54 @@ describe('fish going back', () => {
   it('goes by the test after the refill alone, whatever was read before', () => {
     expect(codes('fish-back-safe', { refilled: {} })).toEqual(['not-tested'])
     expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, freeChlorine: 0.3 } })).toEqual(['chlorine'])
+  })
+})
+
+describe('a gate that was not told what it must know stops, and names it', () => {
+  const outcome = (gate: StepGate, over: Over) => judgeGate(gate, given(over))
+  it.each<[StepGate, Over, object]>([
+    ['salt', { figures: { saltKg: undefined } }, { code: 'needs-figure', missing: ['saltKg'] }],
+    ['media-clean', { figures: { mediaShare: undefined } }, { code: 'needs-figure', missing: ['mediaShare'] }],
+    ['media-clean', { choice: 'washing-up-liquid' }, { code: 'needs-answer' }],
+    ['deep-sludge', { choice: 'fine, thanks' }, { code: 'needs-answer' }],
+    ['algae-treatment', { choice: 'whatever' }, { code: 'needs-answer' }],
+    [
+      'algae-treatment',
+      { choice: 'treated-licensed', readings: { dissolvedOxygen: undefined, waterTemp: undefined } },
+      { code: 'needs-test', missing: ['dissolvedOxygen', 'waterTemp'] },
+    ],
+  ])('%s %#', (gate, over, reason) => expect(outcome(gate, over)).toEqual({ status: 'stop', reasons: [reason] }))
+})
+
+describe('at the limit itself', () => {
+  it('half of the media may be cleaned, no more, and any of it once the fish are out', () => {
+    expect(codes('media-clean', { choice: 'pond-water', figures: { mediaShare: 0.5 } })).toEqual([])
+    expect(codes('media-clean', { choice: 'pond-water', figures: { mediaShare: 0.51 } })).toEqual(['media-at-once'])
+    expect(codes('media-clean', { choice: 'pond-water', figures: { mediaShare: 1 }, fishOut: true })).toEqual([])
+  })
+  it('tap water stops only where media were cleaned in it', () => {
+    expect(codes('media-clean', { choice: 'tap-water', figures: { mediaShare: 0.1 } })).toEqual(['media-tap-water'])
+    expect(codes('media-clean', { choice: 'tap-water', figures: { mediaShare: 0 } })).toEqual([])
+  })
+  it('salt goes to a twentieth over what plants stand, with what is in the water already', () => {
+    // 12 m³ with plants stand 12 kg, and 12.6 with the scales' own error
+    expect(codes('salt', { figures: { saltKg: 12.6 } })).toEqual([])
+    expect(codes('salt', { figures: { saltKg: 12.7 } })).toEqual(['too-salty'])
+    expect(codes('salt', { figures: { saltKg: 6.5 }, readings: { salinity: 0.0005 } })).toEqual([])
+    expect(codes('salt', { figures: { saltKg: 7 }, readings: { salinity: 0.0005 } })).toEqual(['too-salty'])
+    // no salt added is no matter of this gate, however salty the water
+    expect(codes('salt', { figures: { saltKg: 0 }, readings: { salinity: 0.01 } })).toEqual([])
+    expect(codes('salt', { figures: { saltKg: 37 }, planted: false })).toEqual([])
+    expect(codes('salt', { figures: { saltKg: 38 }, planted: false })).toEqual(['too-salty'])
+  })
+  it('oxygen at dawn may be just what fish need', () => {
+    const sag = 20 - dawnOxygen(20, 20)
+    const at = (dawnMgL: number) =>
+      codes('algae-treatment', {
+        choice: 'treated-licensed',
+        readings: { waterTemp: 20, dissolvedOxygen: sag + dawnMgL },
+      })
+    expect(at(DAWN_OXYGEN_MGL + 0.01)).toEqual([])
+    expect(at(DAWN_OXYGEN_MGL - 0.01)).toEqual(['night-oxygen'])
   })
 })
