@@ -28,7 +28,7 @@ export interface Particle {
  * How forecasts did against readings that came after, beside "the same as last time". Sums of absolute misfits in
  * standard deviations.
  */
-interface KindScore {
+export interface KindScore {
   readonly readings: number
   readonly model: number
   readonly sameAsLast: number

@@ -1,5 +1,4 @@
 import { HAZARD_KEYS, OUTLOOK_OUTPUTS, type Hazard, type Outlook, type Risk } from '../../core/assimilation/outlook'
-import { noScores } from '../../core/assimilation/particle-filter'
 import { skillOf, risksOf, riskOf } from './forecast'
 import { recordOf } from '../../core/numeric/record-of'
 
@@ -36,11 +35,9 @@ describe('risks', () => {
 })
 
 describe('the score of forecasts', () => {
-  const scores = (tan: { readings: number; model: number; sameAsLast: number }) => ({ ...noScores(), tan })
   it('is the error avoided, below zero where "same as last time" does better', () => {
-    expect(skillOf(scores({ readings: 20, model: 5, sameAsLast: 10 }), ['tan']).skill).toBeCloseTo(0.5, 12)
-    expect(skillOf(scores({ readings: 20, model: 12, sameAsLast: 10 }), ['tan']).skill).toBeCloseTo(-0.2, 12)
+    expect(skillOf({ readings: 20, model: 5, sameAsLast: 10 })).toBeCloseTo(0.5, 12)
+    expect(skillOf({ readings: 20, model: 12, sameAsLast: 10 })).toBeCloseTo(-0.2, 12)
   })
-  it('is not told from a handful of tests', () =>
-    expect(skillOf(scores({ readings: 3, model: 1, sameAsLast: 4 }), ['tan'])).toEqual({ readings: 3, skill: null }))
+  it('is not told from a handful of tests', () => expect(skillOf({ readings: 3, model: 1, sameAsLast: 4 })).toBeNull())
 })

@@ -1,5 +1,5 @@
 import { HAZARD_KEYS, HAZARDS, type Hazard, type Outlook } from '../../core/assimilation/outlook'
-import type { Scores } from '../../core/assimilation/particle-filter'
+import type { KindScore, Scores } from '../../core/assimilation/particle-filter'
 import { addDays } from '../../core/numeric/calendar'
 import type { ForecastRunId, PondId } from '../shared/ids'
 import type { Pond } from '../ponds/pond'
@@ -77,22 +77,10 @@ export function riskOf(risks: readonly Risk[]): number {
 
 export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
 
-/**
- * Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings
- * say so.
- */
-export function skillOf(
-  scores: Scores,
-  kinds: readonly (keyof Scores)[],
-): { readonly readings: number; readonly skill: number | null } {
-  const sum = (of: 'readings' | 'model' | 'sameAsLast') =>
-    kinds.reduce((total, kind) => total + (scores[kind]?.[of] ?? 0), 0)
-  const readings = sum('readings')
-  return {
-    readings,
-    skill: readings < MIN_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast'),
-  }
-}
+/** The share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */
+export const skillOf = ({ readings, model, sameAsLast }: KindScore): number | null =>
+  readings < MIN_SCORED || sameAsLast === 0 ? null : 1 - model / sameAsLast
+
 const MIN_SCORED = 8
 
 export interface ForecastRun {

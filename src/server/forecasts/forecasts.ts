@@ -37,7 +37,7 @@ export async function forecastsPage(actor: Actor) {
       const sum = (of: 'readings' | 'model' | 'sameAsLast') =>
         scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
       const total = { readings: sum('readings'), model: sum('model'), sameAsLast: sum('sameAsLast') }
-      return { kind, ...total, ...skillOf({ [kind]: total } as never, [kind]) }
+      return { kind, ...total, skill: skillOf(total) }
     })
     return {
       today: todayIn(actor.timeZone),

@@ -38,6 +38,8 @@ export function SiteForm({ site, stations }: SiteFormProps) {
   const {
     values: draft,
     put,
+    field,
+    control,
     errorOf,
     submit,
     problem,
@@ -51,76 +53,27 @@ export function SiteForm({ site, stations }: SiteFormProps) {
       onSubmit={submit((body) => send('PUT', `/api/v1/sites/${site.id}`, { version: site.version, site: body }))}
     >
       <div className="field-grid">
-        <TextField
-          label={t('customers.siteForm.siteName')}
-          value={draft.name}
-          onChange={(e) => put({ name: e.target.value })}
-          error={errorOf('name')}
-        />
-        <TextField
-          label={t('customers.siteForm.address')}
-          value={draft.address}
-          onChange={(e) => put({ address: e.target.value })}
-          error={errorOf('address')}
-        />
-        <TextField
-          label={t('customers.siteForm.town')}
-          value={draft.town}
-          onChange={(e) => put({ town: e.target.value })}
-          error={errorOf('town')}
-        />
-        <TextField
-          label={t('customers.siteForm.accessNotes')}
-          value={draft.accessNotes}
-          onChange={(e) => put({ accessNotes: e.target.value })}
-          error={errorOf('accessNotes')}
-        />
+        <TextField label={t('customers.siteForm.siteName')} {...field('name')} />
+        <TextField label={t('customers.siteForm.address')} {...field('address')} />
+        <TextField label={t('customers.siteForm.town')} {...field('town')} />
+        <TextField label={t('customers.siteForm.accessNotes')} {...field('accessNotes')} />
         <ChoiceField
           label={t('customers.siteForm.weatherStation')}
-          value={draft.stationId}
-          onChange={(e) => put({ stationId: e.target.value })}
           options={stations.map((s) => ({ value: s.id, label: s.name }))}
-          error={errorOf('stationId')}
+          {...field('stationId')}
         />
-        <QuantityField
-          label={t('customers.siteForm.latitude')}
-          kind="number"
-          optional
-          value={draft.lat}
-          onChange={(lat) => put({ lat })}
-          error={errorOf('lat')}
-        />
-        <QuantityField
-          label={t('customers.siteForm.longitude')}
-          kind="number"
-          optional
-          value={draft.lon}
-          onChange={(lon) => put({ lon })}
-          error={errorOf('lon')}
-        />
-        <TextField
-          label={t('customers.siteForm.workMayBeginFrom')}
-          type="time"
-          value={draft.opens}
-          onChange={(e) => put({ opens: e.target.value })}
-          error={errorOf('opens')}
-        />
-        <TextField
-          label={t('customers.siteForm.workMayBeginUntil')}
-          type="time"
-          value={draft.closes}
-          onChange={(e) => put({ closes: e.target.value })}
-          error={errorOf('closes')}
-        />
+        <QuantityField label={t('customers.siteForm.latitude')} kind="number" optional {...control('lat')} />
+        <QuantityField label={t('customers.siteForm.longitude')} kind="number" optional {...control('lon')} />
+        <TextField label={t('customers.siteForm.workMayBeginFrom')} type="time" {...field('opens')} />
+        <TextField label={t('customers.siteForm.workMayBeginUntil')} type="time" {...field('closes')} />
         <ChoiceField
           label={t('customers.siteForm.schoolHolidays')}
-          value={draft.schoolHolidays}
-          onChange={(e) => put({ schoolHolidays: e.target.value as SiteInput['schoolHolidays'] })}
           options={[
             { value: 'any', label: t('customers.siteForm.otherTimes') },
             { value: 'only', label: t('customers.siteForm.visitsOnlyThen') },
             { value: 'never', label: t('customers.siteForm.noVisitsThen') },
           ]}
+          {...field('schoolHolidays')}
         />
       </div>
       <FillWaterFields draft={draft} put={put} errorOf={errorOf} />

@@ -90,7 +90,7 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
   const t = useTexts()
 
   const first = EQUIPMENT_KINDS[0]
-  const { form, field, control, put, submit, errorOf, values, problem, sending } = useSchemaForm({
+  const { form, field, control, put, submit, errorOf, values, problem, sending, ready } = useSchemaForm({
     schema: EquipmentInput,
     values: {
       kind: first.key as EquipmentInput['kind'],
@@ -112,6 +112,7 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
         <ChoiceField
           label={t('equipment.equipmentSheet.what')}
           value={values.kind}
+          disabled={!ready}
           onChange={(e) => {
             const kind = equipmentKind(e.target.value)!
             put({ kind: kind.key, everyDays: kind.everyDays })

@@ -66,6 +66,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
     problem,
     saved,
     sending,
+    ready,
   } = useSchemaForm({ schema: HouseRules, values: rules, part: 'rules' })
   const locked = !may(role, 'houseRules.write')
   const stateText = () => {
@@ -91,7 +92,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
           () => setSeenVersion(seenVersion + 1),
         )}
       >
-        <fieldset className="sheet" disabled={locked}>
+        <fieldset className="sheet" disabled={locked || !ready}>
           <legend>{t('houseRules.houseRulesForm.filterSizeHouseMethod')}</legend>
           {SIZING_METHODS.map((sizingMethod) => (
             <label key={sizingMethod} className="d-block mb-2">
@@ -108,7 +109,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
           ))}
         </fieldset>
         {SWITCHES.map(({ key, label, options }) => (
-          <fieldset key={key} className="sheet" disabled={locked}>
+          <fieldset key={key} className="sheet" disabled={locked || !ready}>
             <legend>{t(label)}</legend>
             {options.map((option) => (
               <label key={String(option.value)} className="d-block mb-2">
@@ -125,7 +126,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
             ))}
           </fieldset>
         ))}
-        <fieldset className="sheet" disabled={locked}>
+        <fieldset className="sheet" disabled={locked || !ready}>
           <legend>{t('houseRules.houseRulesForm.year')}</legend>
           <div className="field-grid" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(13rem, 1fr))' }}>
             {FIGURES.map(({ key, label, kind }) => (

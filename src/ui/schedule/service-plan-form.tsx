@@ -62,6 +62,7 @@ export function ServicePlanForm({
           <ChoiceField
             label={t('schedule.servicePlanForm.visit', { i: i + 1 })}
             value={line.job}
+            disabled={!form.ready}
             onChange={(e) => change(i, { ...lineOf(e.target.value), priceMinor: line.priceMinor })}
             options={SERVICE_JOBS.map(({ key }) => ({ value: key, label: jobName(key, t) }))}
             error={errorOf(i, 'job')}
