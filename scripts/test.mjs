@@ -147,7 +147,7 @@ await runMain(async () => {
   await timed('build', () => ensureBuild(DIST, { typesCheckedApart: true }))
   const cluster = await startPostgres(FOLDER, { durable: false })
   try {
-    for (const name of ['unit', 'e2e', 'empty']) {
+    for (const name of ['unit', 'workers', 'e2e', 'empty']) {
       await cluster.ensureDatabase(name, { fresh: true })
       await migrate(cluster.ownerUrl(name), cluster.appPassword, DIST)
     }

@@ -25,7 +25,11 @@ import { setServicePlan } from '@/server/schedule/service-plans'
 import { addPond, pondPage } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { takeOwnDatabase } from '../fixtures/own-database'
 import { isOver, runWhen, startWorker } from '../fixtures/worker'
+
+// a worker takes the jobs of every firm of its database: in that of the other tests it would do their work as well
+takeOwnDatabase('workers')
 
 /** All tests with workers stand in this file: they share one queue, and one at a time has it. */
 const workers: ChildProcess[] = []
