@@ -81,7 +81,16 @@ export async function listSeasonVisits(
     .whereBetween('visits.day', [from, to])
     .whereIn('visits.state', ['planned', 'under-way', 'done'])
     .orderBy('visits.day')
-    .select('visits.*', 'crews.name as crew_name')
+    .select(
+      'visits.id',
+      'visits.pond_id',
+      'visits.day',
+      'visits.state',
+      'visits.job_key',
+      'visits.job_name',
+      'visits.locked',
+      'crews.name as crew_name',
+    )
   const byPond = new Map<PondId, SeasonVisit[]>()
   for (const r of rows) {
     const visit: SeasonVisit = {

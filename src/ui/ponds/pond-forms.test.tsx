@@ -103,7 +103,11 @@ describe('a new pond', () => {
     unmount()
     show()
     expect(await screen.findByLabelText('Pond name')).toHaveValue('Half measured')
-    expect(screen.getByRole('button', { name: 'Start over' })).toBeInTheDocument()
+    // the page begins anew, and nothing of it is kept
+    await userEvent.click(screen.getByRole('button', { name: 'Start over' }))
+    expect(screen.getByLabelText('Pond name')).toHaveValue('')
+    await act(() => new Promise((resolve) => setTimeout(resolve, 400)))
+    expect(window.localStorage).toHaveLength(0)
   })
 })
 

@@ -35,12 +35,14 @@ const httpOutbox = (baseUrl: string): MailGateway => ({
 const domainOf = (from: string): string => /@([a-z0-9.-]+)>?$/i.exec(from.trim())?.[1] ?? 'localhost'
 
 /** A mail server by SMTP; the message id lets it and the reader see a repeat. */
-const smtpMail = (url: string): MailGateway => {
-  const transport = createTransport(url, {
-    connectionTimeout: SMTP_TIMEOUT_MS,
-    greetingTimeout: SMTP_TIMEOUT_MS,
-    socketTimeout: SMTP_TIMEOUT_MS,
-  } as never)
+const smtpMail = (url: string, timeoutMs: number): MailGateway => {
+  // beside the address, not after it: what comes after it are usual parts of a letter
+  const transport = createTransport({
+    url,
+    connectionTimeout: timeoutMs,
+    greetingTimeout: timeoutMs,
+    socketTimeout: timeoutMs,
+  })
   return {
     send: async ({ id, ...message }) => {
       // the same letter has the same id in every try, so that a repeat is seen as one
@@ -51,9 +53,10 @@ const smtpMail = (url: string): MailGateway => {
 
 /**
  * The way out for letters: an smtp:// or smtps:// address, or an outbox by http://.
+ * @param smtpTimeoutMs how long a mail server may be silent
  * @returns null where none is set
  */
-export function mailGateway(url: string | undefined): MailGateway | null {
+export function mailGateway(url: string | undefined, smtpTimeoutMs = SMTP_TIMEOUT_MS): MailGateway | null {
   if (!url) return null
-  return /^smtps?:/.test(url) ? smtpMail(url) : httpOutbox(url)
+  return /^smtps?:/.test(url) ? smtpMail(url, smtpTimeoutMs) : httpOutbox(url)
 }
