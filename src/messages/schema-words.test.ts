@@ -1,3 +1,4 @@
+import { HouseRules } from '@/domain/house-rules/house-rules'
 import { z } from 'zod'
 import { said } from '@/domain/shared/said'
 import { zodFields } from './problem-body'
@@ -30,5 +31,15 @@ describe('what a schema finds wrong', () => {
   it('is said as the schema says it, where it does', () => {
     const own = z.string().min(1, { error: said('people.problems.enterYourPassword') })
     expect(wordsOf(own, '')).toEqual([t('people.problems.enterYourPassword')])
+  })
+})
+
+describe('a figure out of range', () => {
+  it('is told with its range, the unit a sign or a word', () => {
+    expect(wordsOf(HouseRules, { growthYears: 99, cleanoutMaxWaterC: 90 })).toEqual([
+      expect.stringMatching(/ must be between 0 and 20 years\.$/),
+      expect.stringMatching(/ must be between 0 and 30 °C\.$/),
+    ])
+    expect(wordsOf(HouseRules, { growthYears: 20, cleanoutMaxWaterC: 30 })).toEqual([])
   })
 })
