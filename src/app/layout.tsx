@@ -8,6 +8,8 @@ import { readerLocale } from '@/server/platform/http/reader-texts'
 import { TextsProvider } from '@/ui/kit/texts'
 import { firmTexts } from '@/messages/texts'
 import { ConfirmProvider } from '@/ui/kit/confirm'
+import { WEAR_SYSTEM_THEME } from '@/ui/kit/theme'
+import { ToastProvider } from '@/ui/kit/toasts'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },
@@ -19,11 +21,16 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // the theme is a nicety: a lost database must not keep the page that says so from showing
   const actor = await currentActor().catch(() => null)
   const locale = await readerLocale()
+  const choice = actor?.preferences.theme ?? 'light'
   return (
-    <html lang={locale} data-bs-theme={actor?.preferences.theme ?? 'light'}>
+    // a page that follows its device is dressed before React sees it
+    <html lang={locale} data-bs-theme={choice === 'system' ? 'light' : choice} suppressHydrationWarning>
+      <head>{choice === 'system' ? <script dangerouslySetInnerHTML={{ __html: WEAR_SYSTEM_THEME }} /> : null}</head>
       <body>
         <TextsProvider locale={locale}>
-          <ConfirmProvider>{children}</ConfirmProvider>
+          <ConfirmProvider>
+            <ToastProvider>{children}</ToastProvider>
+          </ConfirmProvider>
         </TextsProvider>
       </body>
     </html>

@@ -19,8 +19,8 @@ export async function send<Value = unknown>(
 }
 
 /** Reads JSON from the app's own API. */
-export async function fetchJson<Value>(path: string): Promise<SendOutcome<Value>> {
-  return answerOf(() => fetch(path))
+export async function fetchJson<Value>(path: string, signal?: AbortSignal): Promise<SendOutcome<Value>> {
+  return answerOf(() => fetch(path, { signal }))
 }
 
 /** Sends a file as it is. */

@@ -14,15 +14,16 @@ import {
   customerReport,
   makeCustomerLink,
 } from '@/server/customers/customer-page'
-import { customersPage } from '@/server/customers/customers'
 import { fieldVisit } from '@/server/field/pack'
 import { logEntry } from '@/server/field/log'
 import { noticeBoard, tellCustomers } from '@/server/messages/notices'
 import { addPhoto } from '@/server/visits/photos'
 import { setServicePlan } from '@/server/schedule/service-plans'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
 import { planVisit } from '@/server/visits/visit-planning'
+import { customersOnFile } from '../fixtures/customers-on-file'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, photoOf, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
@@ -55,7 +56,7 @@ async function served(name: string, email = '') {
   const { visit } = await fieldVisit(technician, visitId)
   for (const step of visit.job.steps) await logEntry(technician, visitId, skipped(step.key, 'not today'))
   await finishVisit(technician, visitId)
-  const { customers } = await customersPage(office)
+  const { customers } = await customersOnFile(office)
   const customerId = customers[0]!.id as CustomerId
   await inFirm(firm.firmId, (trx) => trx('customers').where({ id: customerId }).update({ email }))
   const { token } = await makeCustomerLink(office, customerId)
@@ -107,10 +108,10 @@ describe('a customer’s own page', () => {
         .update({ token_hash: createHash('sha256').update(old).digest('hex') }),
     )
     expect((await customerPage(old)).customerName).toBe('Customer')
-    const again = (await customersPage(actors.office)).customers[0]!.link!
+    const again = (await customersOnFile(actors.office)).customers[0]!.link!
     expect(again).not.toBe(old)
     expect((await customerPage(again)).customerName).toBe('Customer')
-    expect((await customersPage(actors.office)).customers[0]!.link).toBe(again)
+    expect((await customersOnFile(actors.office)).customers[0]!.link).toBe(again)
     await endCustomerLink(actors.office, customerId)
     for (const link of [old, again]) expect((await problemOf(customerPage(link))).kind).toBe('not-found')
   })
@@ -148,7 +149,7 @@ describe('a customer’s own page', () => {
   it('takes a wish, which the next plan sees, and not more than it can bear', async () => {
     const { actors, token, pondId } = await served('Turnstone')
     await askForVisit(token, { pondId, text: 'The falls are quiet', from: addDays(today, 3), urgent: false })
-    expect((await pondPage(actors.office, pondId)).followUps).toMatchObject([
+    expect((await pondOnFile(actors.office, pondId)).followUps).toMatchObject([
       { title: 'Customer request: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
     ])
     expect((await customerPage(token)).ponds[0]!.asked).toHaveLength(1)

@@ -9,10 +9,11 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { actOnDiagnosis, diagnosisPage, sayOutcome } from '@/server/diagnosis/diagnosis'
 import { addPhoto } from '@/server/visits/photos'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
 import { logLevel } from '@/server/survey/water-loss'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { photoOf, startVisit } from '../fixtures/field'
 import { problemOf } from '../fixtures/problem-of'
@@ -112,7 +113,7 @@ describe('a diagnosis that was acted on', () => {
     const [salt] = remedyAmounts('salt', dosing)
     expect(salt!.amount).toBeGreaterThanOrEqual(1000 * dosing.systemM3)
     await actOnDiagnosis(actors.owner, pondId, { cause: 'nitrite-poisoning', findings: { 'nitrite-high': true } })
-    const titles = (await pondPage(actors.owner, pondId)).followUps.map((f) => f.title)
+    const titles = (await pondOnFile(actors.owner, pondId)).followUps.map((f) => f.title)
     expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(
       `(${remedyAmountWords(salt!)}; the test on site decides)`,
     )
@@ -124,7 +125,7 @@ describe('a diagnosis that was acted on', () => {
     const log = { day: addDays(today, -1), hours: 24, bucketDropMm: 1 }
     await logLevel(actors.technician, pondId, { ...log, dropMm: 9, pumpOn: true })
     await logLevel(actors.technician, pondId, { ...log, dropMm: 1, pumpOn: false })
-    const page = await pondPage(actors.owner, pondId)
+    const page = await pondOnFile(actors.owner, pondId)
     expect(page.waterLoss?.balance.advice).toBe('moving-water')
     const { known } = await diagnosisPage(actors.owner, pondId)
     expect(known).toMatchObject({

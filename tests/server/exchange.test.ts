@@ -4,7 +4,7 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { listSites } from '@/server/customers/customer-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
-import { changeSite, customersPage } from '@/server/customers/customers'
+import { changeSite } from '@/server/customers/customers'
 import { forgetBusy, importBusy } from '@/server/exchange/busy-file'
 import { exchangePage } from '@/server/exchange/exchange-page'
 import { importServicePlans, servicePlansAsCsv } from '@/server/exchange/service-plan-file'
@@ -13,6 +13,7 @@ import { visitsAsCsv } from '@/server/exchange/visit-file'
 import { servicePlan, setServicePlan } from '@/server/schedule/service-plans'
 import { addPond } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
+import { customersOnFile } from '../fixtures/customers-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -51,7 +52,7 @@ describe('sites', () => {
     const { added, problems } = await importSites(actors.office, 'csv', csv)
     expect(added).toBe(1)
     expect(problems.map((p) => p.line).sort()).toEqual([3, 4, 5])
-    expect((await customersPage(actors.office)).customers.map((c) => c.name)).toContain('Lowen Carew')
+    expect((await customersOnFile(actors.office)).customers.map((c) => c.name)).toContain('Lowen Carew')
     expect((await problemOf(importSites(actors.technician, 'csv', csv))).kind).toBe('forbidden')
     expect((await importSites(actors.office, 'geojson', '[]')).problems[0]!.message).toContain('feature collection')
   })
@@ -74,7 +75,7 @@ describe('a file of sites', () => {
     })
     expect(await inFirm(firmId, listSites)).toHaveLength(1)
     expect(await importSites(actors.office, 'csv', csv)).toMatchObject({ added: 1, changed: 1, preview: false })
-    const { customers } = await customersPage(actors.office)
+    const { customers } = await customersOnFile(actors.office)
     expect(customers.find((c) => c.name === 'Lowen Carew')).toMatchObject({ email: 'lowen@carew.example' })
   })
   it('changes only what it speaks of: place, hours and contacts that are on file stay', async () => {
@@ -103,7 +104,7 @@ describe('a file of sites', () => {
       opens: '08:00',
       fill: { ph: 8.1 },
     })
-    expect((await customersPage(actors.office)).customers[0]).toMatchObject({
+    expect((await customersOnFile(actors.office)).customers[0]).toMatchObject({
       email: 'kept@customer.example',
       phone: '0123',
     })

@@ -16,13 +16,14 @@ import { closeQueue } from '@/server/platform/queue/queue'
 import { fieldPack, fieldVisit } from '@/server/field/pack'
 import { syncField } from '@/server/field/sync'
 import { addPatch } from '@/server/plants/patches'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { visitReport } from '@/server/visits/report'
 import { cancelVisit, planVisit } from '@/server/visits/visit-planning'
 import { DeviceDb } from '@/ui/field/device/device-db'
 import { viewOf } from '@/ui/field/device/device-view'
 import { syncDevice } from '@/ui/field/device/sync-device'
 import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { PatchyOffice, writeLine, type Fault } from '../fixtures/device'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -96,7 +97,7 @@ describe('a device without signal', () => {
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(visit.state).toBe('done')
     expect(log).toHaveLength(job.steps.length + 2)
-    expect((await pondPage(actors.office, pondId)).readings.length).toBeGreaterThan(0)
+    expect((await pondOnFile(actors.office, pondId)).readings.length).toBeGreaterThan(0)
   })
   it('sends photos after their words, also when it dies between the two', async () => {
     const { actors, visitId } = await withVisit('Pipit')
@@ -278,7 +279,7 @@ describe('what happened while nobody could be asked', () => {
     const { visit } = await fieldVisit(actors.technician, visitId)
     for (const step of visit.job.steps) await logEntry(actors.technician, visitId, skipped(step.key, 'not today'))
     await finishVisit(actors.technician, visitId)
-    expect((await pondPage(actors.office, pondId)).readings).toEqual([])
+    expect((await pondOnFile(actors.office, pondId)).readings).toEqual([])
     const line = {
       kind: 'done',
       stepKey: 'test',
@@ -289,7 +290,7 @@ describe('what happened while nobody could be asked', () => {
     }
     const answer = { note: '', readings: { waterTemp: { value: 11, belowStep: false } }, method: 'meter' as const }
     await logEntry(actors['crew-lead'], visitId, { ...line, answer } as never)
-    expect((await pondPage(actors.office, pondId)).readings).toMatchObject([{ kind: 'waterTemp', value: 11 }])
+    expect((await pondOnFile(actors.office, pondId)).readings).toMatchObject([{ kind: 'waterTemp', value: 11 }])
     const { report } = await visitReport(actors.office, visitId)
     expect(report.twice).toMatchObject([{ said: 'not today' }])
   })
@@ -341,7 +342,7 @@ describe('an end that is not the usual one', () => {
     const { actors, visitId, pondId } = await withVisit('Dunnock')
     await startVisit(actors.technician, visitId)
     await finishVisit(actors.technician, visitId, new Date(), 'nobody-there', 'Gate locked, no answer')
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.visits).toMatchObject([{ state: 'given-up', ending: 'nobody-there' }])
     expect(page.followUps).toMatchObject([
       { title: expect.stringContaining('Gate locked'), dueFrom: addDays(today, 1) },
@@ -389,7 +390,7 @@ describe('findings and parts', () => {
       warrantyUntil: addDays(today, 365),
       ...base(),
     } as never)
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.followUps.map((f) => f.title)).toEqual(['Lid cracked'])
     expect(page.findings.map((f) => f.becomes).sort()).toEqual(['next-season', 'quote'])
     expect(page.equipment).toMatchObject([{ kind: 'uv-lamp', fittedOn: today, warrantyUntil: addDays(today, 365) }])
@@ -435,7 +436,7 @@ describe('seasonal gear', () => {
   it('is where the newest line says, whatever order lines come in', async () => {
     const { actors, visitId, pondId } = await withVisit('Redpoll')
     await startVisit(actors.technician, visitId, new Date(Date.now() - 60_000))
-    const gearOf = async () => (await pondPage(actors.office, pondId)).gear
+    const gearOf = async () => (await pondOnFile(actors.office, pondId)).gear
     const line = (more: object, ago: number) =>
       logEntry(actors.technician, visitId, {
         kind: 'gear',
@@ -503,7 +504,7 @@ describe('two devices, whatever the link does', () => {
           note: '',
         }).catch(async () => {
           // yesterday's run of this test has taken the hour: call it off
-          const { visits } = await pondPage(actors.office, pondId)
+          const { visits } = await pondOnFile(actors.office, pondId)
           for (const v of visits.filter((v) => v.state === 'planned')) await cancelVisit(actors.office, v.id, v.version)
           await inFirm(actors.office.firmId, (trx) =>
             trx('visits').whereNot('state', 'planned').update({ state: 'given-up' }),

@@ -2,8 +2,9 @@ import { OwnRules } from '@/domain/house-rules/house-rules'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { wantedSheets } from '@/server/design/cutting'
 import { designPage, discardDraft, storeDraft, saveDesign } from '@/server/design/designs'
-import { addPond, pondPage, setPondRules } from '@/server/ponds/ponds'
+import { addPond, setPondRules } from '@/server/ponds/ponds'
 import { houseTables, priceBook, setHouseTables } from '@/server/prices/prices'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 import { USUAL_TABLES } from '../fixtures/usual-in-words'
@@ -26,8 +27,8 @@ describe('a pond’s own rules', () => {
     await setPondRules(actors.designer, pondId, 1, own)
     expect((await designPage(actors.designer, pondId)).houseMethod).toBe('nitrogen')
     expect((await designPage(actors.designer, other)).houseMethod).toBe('volume')
-    expect((await pondPage(actors.office, pondId)).rules.startupWaterC).toBe(9)
-    expect((await pondPage(actors.office, other)).rules.startupWaterC).toBe(7)
+    expect((await pondOnFile(actors.office, pondId)).rules.startupWaterC).toBe(9)
+    expect((await pondOnFile(actors.office, other)).rules.startupWaterC).toBe(7)
   })
   it('is not taken without a reason, nor twice from the same page', async () => {
     const { actors, pondId } = await withPond('Rush')

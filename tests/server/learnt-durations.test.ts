@@ -4,8 +4,9 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { durationCorrections } from '@/server/visits/durations'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { planningPage, planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 
 afterAll(async () => {
@@ -27,7 +28,7 @@ async function cleanout(name: string, tookMin: (people: number, machine: number)
     crewId,
     note: '',
   })
-  const { duration } = (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!
+  const { duration } = (await pondOnFile(actors.office, pondId)).visits.find((v) => v.id === id)!
   const of = (by: 'people' | 'machine') =>
     duration.parts.filter((p) => p.by === by).reduce((sum, p) => sum + p.minutes, 0)
   const took = tookMin(of('people'), of('machine'))

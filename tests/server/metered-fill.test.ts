@@ -7,8 +7,9 @@ import { designPage, moveDesignOn, saveDesign } from '@/server/design/designs'
 import { dosesPage } from '@/server/water/doses'
 import { logEntry } from '@/server/field/log'
 import { fieldVisit } from '@/server/field/pack'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 
@@ -27,7 +28,7 @@ async function filled(name: string, saysM3: (surveyedM3: number) => number) {
   const bench = await designPage(actors.designer, pondId)
   const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
   await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
-  const before = savedPondFacts((await pondPage(actors.office, pondId)).pond).adopted.volumeM3
+  const before = savedPondFacts((await pondOnFile(actors.office, pondId)).pond).adopted.volumeM3
   const visitId = await planVisit(actors.office, {
     pondId,
     visitType: 'filter-build',
@@ -61,7 +62,7 @@ const meter = (by: Actor, visitId: VisitId, fillM3: number, replaces: string | n
 describe('what a meter says of a first fill', () => {
   it('corrects the pond’s volume wherever it is used, less what the filter holds', async () => {
     const { actors, pondId, before } = await filled('Ouzel', (m3) => m3 * 1.3)
-    const { pond } = await pondPage(actors.office, pondId)
+    const { pond } = await pondOnFile(actors.office, pondId)
     const { adopted, evidence } = savedPondFacts(pond)
     expect(pond.meteredFillM3).toBeLessThan(before * 1.3)
     expect(evidence.map((e) => e.method)).toContain('metered-fill')
@@ -71,15 +72,15 @@ describe('what a meter says of a first fill', () => {
   })
   it('a correction of the log corrects the volume', async () => {
     const { actors, pondId, visitId, lead, before } = await filled('Heronsew', (m3) => m3 * 1.3)
-    const first = (await pondPage(actors.office, pondId)).pond.meteredFillM3!
+    const first = (await pondOnFile(actors.office, pondId)).pond.meteredFillM3!
     await new Promise((done) => setTimeout(done, 5))
     await meter(lead, visitId, before * 1.2)
-    const { pond } = await pondPage(actors.office, pondId)
+    const { pond } = await pondOnFile(actors.office, pondId)
     expect(pond.meteredFillM3!).toBeCloseTo(first - before * 0.1, 2)
   })
   it('that cannot be the whole of it is not taken, and the office is told', async () => {
     const { actors, pondId } = await filled('Skua', (m3) => m3 * 0.3)
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.pond.meteredFillM3).toBeNull()
     expect(JSON.stringify(page)).toContain('Not adopted as the pond’s volume')
   })

@@ -12,7 +12,8 @@ import { acceptPlan } from '@/server/schedule/accept'
 import { askPlan } from '@/server/schedule/runs'
 import { setServicePlan } from '@/server/schedule/service-plans'
 import { moveVisit } from '@/server/visits/visit-planning'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun as keptRun } from '../fixtures/plan-run'
@@ -78,7 +79,7 @@ describe('a plan', () => {
 
     const id = await finishedRun(actors.office, result)
     await acceptPlan(actors.office, id, keysOf(result.changes))
-    const planned = (await pondPage(actors.office, pondId)).visits.filter((v) => v.state === 'planned')
+    const planned = (await pondOnFile(actors.office, pondId)).visits.filter((v) => v.state === 'planned')
     expect(planned).toHaveLength(result.changes.length)
     const again = await workOut(firmId)
     expect(again.changes).toEqual([])
@@ -89,7 +90,7 @@ describe('a plan', () => {
     const [netting] = (await workOut(firmId)).changes
     const id = await finishedRun(actors.office, { ...(await workOut(firmId)) })
     await acceptPlan(actors.office, id, [netting!.key])
-    const [visit] = (await pondPage(actors.office, pondId)).visits
+    const [visit] = (await pondOnFile(actors.office, pondId)).visits
     const late = addDays(visit!.day, 6)
     await moveVisit(actors.office, visit!.id, {
       day: late,
@@ -154,12 +155,12 @@ describe('a visit that a plan made', () => {
     const { actors, firmId, pondId } = await withPlan('Dipper', ServicePlan.parse([line('routine', 28)]))
     const result = await workOut(firmId)
     await acceptPlan(actors.office, await finishedRun(actors.office, result), keysOf(result.changes).slice(0, 1))
-    const [visit] = (await pondPage(actors.office, pondId)).visits
+    const [visit] = (await pondOnFile(actors.office, pondId)).visits
     await startVisit(actors.technician, visit!.id)
     for (const step of visit!.job.steps)
       await logEntry(actors.technician, visit!.id, skipped(step.key, 'Nobody at home'))
     await finishVisit(actors.technician, visit!.id)
-    expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
+    expect((await pondOnFile(actors.office, pondId)).followUps).toEqual([])
     expect((await visitReport(actors.office, visit!.id)).report).toMatchObject({
       followUps: [],
       visit: { state: 'done' },

@@ -1,8 +1,9 @@
 import { closeDatabase } from '@/server/platform/db/connection'
-import { addPond, changePond, pondForEdit, pondList, pondPage } from '@/server/ponds/ponds'
+import { addPond, changePond, pondForEdit, pondList } from '@/server/ponds/ponds'
 import { designPage, saveDesign } from '@/server/design/designs'
 import { todayIn } from '@/server/platform/today'
 import { logLevel } from '@/server/survey/water-loss'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { pondInput } from '../fixtures/pond-input'
 import { problemOf } from '../fixtures/problem-of'
@@ -14,7 +15,7 @@ describe('ponds', () => {
     const { actors } = await makeFirm('Elder')
     const input = pondInput({ meteredFillM3: 13.2 })
     const id = await addPond(actors.owner, { ...newPond(), pond: input })
-    const { pond, season } = await pondPage(actors.technician, id)
+    const { pond, season } = await pondOnFile(actors.technician, id)
     expect(pond).toMatchObject(input)
     expect(season!.windows.map((w) => w.job)).toContain('spring-cleanout')
     const [line] = await pondList(actors.office)
@@ -87,9 +88,9 @@ describe('ponds', () => {
   it('works the season out again when the survey changes', async () => {
     const { actors } = await makeFirm('Hazel')
     const id = await addPond(actors.owner, newPond({ altitudeM: 10 }))
-    const before = (await pondPage(actors.owner, id)).season!.monthlyMedianC
+    const before = (await pondOnFile(actors.owner, id)).season!.monthlyMedianC
     await changePond(actors.owner, id, 1, pondInput({ altitudeM: 900 }))
-    const after = (await pondPage(actors.owner, id)).season!.monthlyMedianC
+    const after = (await pondOnFile(actors.owner, id)).season!.monthlyMedianC
     expect(after[6]).toBeLessThan(before[6]! - 2)
   })
   it('lets only desks write', async () => {
@@ -137,12 +138,12 @@ describe('losing water', () => {
   it('keeps level logs and says where to look', async () => {
     const { actors } = await makeFirm('Reedmace')
     const id = await addPond(actors.owner, newPond())
-    expect((await pondPage(actors.technician, id)).waterLoss!.balance.advice).toBe('no-logs')
+    expect((await pondOnFile(actors.technician, id)).waterLoss!.balance.advice).toBe('no-logs')
     const today = todayIn('Etc/UTC')
     const log = { day: today, hours: 24, bucketDropMm: 2, pumpOn: true }
     await logLevel(actors.technician, id, { ...log, dropMm: 30 })
     await logLevel(actors['crew-lead'], id, { ...log, dropMm: 2, pumpOn: false })
-    const { waterLoss } = await pondPage(actors.office, id)
+    const { waterLoss } = await pondOnFile(actors.office, id)
     expect(waterLoss!.balance.advice).toBe('moving-water')
     expect(waterLoss!.logs).toHaveLength(2)
     expect((await problemOf(logLevel(actors.designer, id, { ...log, dropMm: 1 }))).kind).toBe('forbidden')

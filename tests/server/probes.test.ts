@@ -9,10 +9,11 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { endApiKey, keyFor, makeApiKey } from '@/server/firm/api-keys'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
 import { takeProbeReadings } from '@/server/water/probes'
 import { readingsOf } from '../../stand-ins/pond-probes/readings'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -66,7 +67,7 @@ describe('probes', () => {
     })
     const pack = readingsOf([pondId], NOW, 6, false)
     await takeProbeReadings(key, pack, new Date(NOW * 1000))
-    const shown = (await pondPage(actors.owner, pondId)).readings.filter((r) => r.kind === 'dissolvedOxygen')
+    const shown = (await pondOnFile(actors.owner, pondId)).readings.filter((r) => r.kind === 'dissolvedOxygen')
     const lowest = Math.min(...pack.filter((r) => r.n.endsWith('dissolvedOxygen')).map((r) => r.v))
     expect(shown.map((r) => [r.method, r.value]).sort()).toEqual([
       ['drops', 9],

@@ -15,10 +15,11 @@ import { acceptPlan } from '@/server/schedule/accept'
 import { whyVisit } from '@/server/schedule/why-visit'
 import { insertNotice } from '@/server/messages/notice-repository'
 import { setServicePlan } from '@/server/schedule/service-plans'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { daySheet } from '@/server/rounds/rounds'
 import { addEquipment, addOneOff } from '@/server/equipment/tasks'
 import { moveVisit, planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer } from '../fixtures/plain-answer'
@@ -221,7 +222,7 @@ describe('two diffs', () => {
       acceptPlan(actors.owner, b, [first!.key]),
     ])
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
-    expect((await pondPage(actors.office, pondId)).visits).toHaveLength(1)
+    expect((await pondOnFile(actors.office, pondId)).visits).toHaveLength(1)
   })
 })
 
@@ -285,13 +286,13 @@ describe('tasks', () => {
     await acceptPlan(actors.office, id, [host.key])
     // what a visit has taken along is not planned again
     expect((await workOut(firmId)).changes.flatMap((c) => c.tasks)).toEqual([])
-    const [visit] = (await pondPage(actors.office, pondId)).visits
+    const [visit] = (await pondOnFile(actors.office, pondId)).visits
     const lamp = visit!.tasks.find((t) => t.title.startsWith('Renew'))!
     // the day's truck carries the lamp, which the equipment asks for, and nothing for the other task
     const { load } = await daySheet(actors.office, visit!.crewId, visit!.day)
     expect(load.parts).toEqual([{ site: visit!.siteName, task: 'Renew the UV lamp: Clarifier' }])
     await carryOut(firm, visit!.id, new Date(), 60, [`task-${lamp.id}`])
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.followUps.map((f) => f.title)).not.toContain('Reset the edge stone, renew its bed')
     expect(page.equipment[0]!.doneOn).toBeNull()
   })
@@ -300,7 +301,7 @@ describe('tasks', () => {
 describe('a wish after the season was planned', () => {
   it('goes along on the visit that stands, which gets its time and its step', async () => {
     const { firmId, actors, pondId, visitId } = await withVisit('Siskin')
-    const before = (await pondPage(actors.office, pondId)).visits[0]!
+    const before = (await pondOnFile(actors.office, pondId)).visits[0]!
     await addOneOff(actors.office, pondId, {
       title: 'Photograph the iris',
       from: today,
@@ -311,7 +312,7 @@ describe('a wish after the season was planned', () => {
     expect(result.changes).toMatchObject([{ kind: 'joined', visitId, tasks: [{ title: 'Photograph the iris' }] }])
     const id = await finishedRun(actors.office, result, wish())
     await acceptPlan(actors.office, id, [visitId])
-    const [after] = (await pondPage(actors.office, pondId)).visits
+    const [after] = (await pondOnFile(actors.office, pondId)).visits
     expect(after).toMatchObject({
       day: before.day,
       startTime: before.startTime,
@@ -335,9 +336,9 @@ describe('learnt durations', () => {
         crewId,
         note: '',
       })
-      return (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!.plannedMinutes
+      return (await pondOnFile(actors.office, pondId)).visits.find((v) => v.id === id)!.plannedMinutes
     }
-    const before = (await pondPage(actors.office, pondId)).visits[0]!.plannedMinutes
+    const before = (await pondOnFile(actors.office, pondId)).visits[0]!.plannedMinutes
     await carryOut(firm, visitId, new Date(Date.now() - before * 3 * 60_000), before * 2)
     const [correction] = await durationsPage(actors.office)
     expect(correction).toMatchObject({ job: 'routine', visits: 1 })

@@ -2,9 +2,10 @@ import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
 import { RescueInput } from '@/domain/visits/rescue'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { rescuePage, startRescue } from '@/server/visits/rescue'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -39,7 +40,7 @@ describe('a rescue', () => {
   it('becomes dated visits, each with its doses and stop rules in the crew’s note, and two tests that end it', async () => {
     const { actors, pondId, input } = await neglected('Sedge')
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ visits: 5, first })
-    const { visits, followUps } = await pondPage(actors.office, pondId)
+    const { visits, followUps } = await pondOnFile(actors.office, pondId)
     expect(visits.map((v) => v.job.key)).toEqual([
       'rescue-floor',
       'rescue-strainers',
@@ -66,7 +67,7 @@ describe('a rescue', () => {
         note: '',
       })
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ first: addDays(first, 2) })
-    const days = (await pondPage(actors.office, pondId)).visits.map((v) => v.day)
+    const days = (await pondOnFile(actors.office, pondId)).visits.map((v) => v.day)
     days.slice(1).forEach((day, i) => expect(daysBetween(days[i]!, day)).toBeGreaterThan(0))
   })
   it('is for the office, and not for yesterday', async () => {

@@ -3,7 +3,8 @@ import type { CrewId } from '@/domain/shared/ids'
 import { listPonds } from '@/server/ponds/pond-repository'
 import { closeDatabase, database } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -40,7 +41,7 @@ describe('the wall between firms', () => {
     const [a, b] = [await makeFirm('Alder'), await makeFirm('Birch')]
     const id = await addPond(a.actors.owner, newPond())
     expect((await inFirm(b.firmId, listPonds)).map((p) => p.id)).not.toContain(id)
-    expect((await problemOf(pondPage(b.actors.owner, id))).kind).toBe('not-found')
+    expect((await problemOf(pondOnFile(b.actors.owner, id))).kind).toBe('not-found')
   })
   it('refuses a row written for another firm', async () => {
     const [a, b] = [await makeFirm('Cedar'), await makeFirm('Dogwood')]

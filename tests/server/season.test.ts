@@ -7,11 +7,12 @@ import { weatherDesk } from '@/server/platform/gateways/weather'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { windowsOfPonds } from '@/server/season/windows-of-ponds'
 import { firm, setHouseRules } from '@/server/firm/firm'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { seasonPage } from '@/server/season/season-view'
 import { todayPage } from '@/server/today/today'
 import { planVisit, planningPage } from '@/server/visits/visit-planning'
 import { weather } from '@/server/season/weather'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -27,11 +28,11 @@ describe('a pond’s year', () => {
     const hash = () =>
       inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first())!.input_hash)
     const before = await hash()
-    await pondPage(actors.owner, id)
+    await pondOnFile(actors.owner, id)
     expect(await hash()).toBe(before)
     const { rules, version } = await firm(actors.owner)
     const feeding = async () =>
-      (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
+      (await pondOnFile(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
     const early = await feeding()
     await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
     // what a worker does with the job

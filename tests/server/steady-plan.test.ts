@@ -11,9 +11,10 @@ import { closeQueue } from '@/server/platform/queue/queue'
 import { acceptPlan } from '@/server/schedule/accept'
 import { setServicePlan } from '@/server/schedule/service-plans'
 import { lastTakeover } from '@/server/schedule/undo'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { addOneOff } from '@/server/equipment/tasks'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun } from '../fixtures/plan-run'
 import { workOut as workOutOf } from '../fixtures/work-out'
@@ -65,7 +66,7 @@ describe('a plan worked out again', () => {
   it('with nothing changed moves nothing, also after hours were told and a day was laid out by hand', async () => {
     const firm = await served('Lapwing', [ROUTINE], 4)
     await takeOver(firm)
-    const [visit] = (await pondPage(firm.actors.office, firm.pondIds[0]!)).visits
+    const [visit] = (await pondOnFile(firm.actors.office, firm.pondIds[0]!)).visits
     await inFirm(firm.firmId, (trx) =>
       insertNotice(trx, firm.firmId, {
         id: crypto.randomUUID(),

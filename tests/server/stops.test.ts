@@ -14,9 +14,9 @@ import { dosesPage } from '@/server/water/doses'
 import { logEntry } from '@/server/field/log'
 import { fieldVisit } from '@/server/field/pack'
 import { syncField } from '@/server/field/sync'
-import { customersPage } from '@/server/customers/customers'
 import { addPond } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
+import { customersOnFile } from '../fixtures/customers-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { readingsOf } from '../fixtures/plain-answer'
@@ -190,7 +190,7 @@ describe('the fill water of a site', () => {
     for (const step of jobInWords('rescue-floor').steps.filter((s) => s.key !== 'test-tap'))
       await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
-    const site = (await customersPage(actors.office)).customers[0]!.sites[0]!
+    const site = (await customersOnFile(actors.office)).customers[0]!.sites[0]!
     expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
 
     const next = await visit('13:00')

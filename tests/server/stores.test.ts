@@ -6,11 +6,12 @@ import { closeQueue } from '@/server/platform/queue/queue'
 import { fieldPack, fieldVisit } from '@/server/field/pack'
 import { logEntry } from '@/server/field/log'
 import { dosesPage } from '@/server/water/doses'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { exportProducts, importProducts, setProducts } from '@/server/stores/products'
 import { addStockItem, changeStockItem, moveStock, storesPage } from '@/server/stores/stores'
 import { addEquipment } from '@/server/equipment/tasks'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
@@ -105,7 +106,9 @@ describe('the stores', () => {
     await finish(actors.technician, visitId)
     const onHand = async () => (await storesPage(actors.office)).items[0]!.onHand
     expect(await onHand()).toBe(880)
-    const courses = (await pondPage(actors.office, pondId)).followUps.filter((f) => f.title.startsWith('Pond bacteria'))
+    const courses = (await pondOnFile(actors.office, pondId)).followUps.filter((f) =>
+      f.title.startsWith('Pond bacteria'),
+    )
     expect(courses.map((f) => f.title)).toEqual([
       'Pond bacteria, liquid: 120 mL (2 of 4)',
       'Pond bacteria, liquid: 120 mL (3 of 4)',

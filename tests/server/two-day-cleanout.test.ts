@@ -18,9 +18,10 @@ import { acceptPlan } from '@/server/schedule/accept'
 import { boardFacts, withTravel } from '@/server/rounds/board'
 import { lastTakeover, undoTakeover } from '@/server/schedule/undo'
 import { setServicePlan } from '@/server/schedule/service-plans'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { visitReport } from '@/server/visits/report'
 import { arrangeVisits, cancelVisit, moveVisit, planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 
@@ -324,7 +325,7 @@ describe('second days of before they were joined', () => {
     await owner.destroy()
     const [pair] = await pairsOf(firmId)
     expect(pair).toMatchObject({ first: { id: first }, second: { id: second, jobKey: SECOND_DAY_KEY } })
-    const { visits } = await pondPage(actors.office, pondId)
+    const { visits } = await pondOnFile(actors.office, pondId)
     expect(visits.find((v) => v.id === second)!.tasks).toEqual([])
     expect(visits.find((v) => v.id === first)!.job.steps.map((s) => s.key)).toContain('tanks-overnight')
     // the next plan brings them together again

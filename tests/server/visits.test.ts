@@ -14,11 +14,12 @@ import { stepStates } from '@/domain/visits/visit-progress'
 import { fieldVisit } from '@/server/field/pack'
 import { addPhoto } from '@/server/visits/photos'
 import { assertNoOverlap } from '@/server/schedule/no-overlap'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
 import { visitReport } from '@/server/visits/report'
 import { reportPdf } from '@/server/visits/report-pdf'
 import { cancelVisit, moveVisit, planningPage, planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, photoOf, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer, readingsOf } from '../fixtures/plain-answer'
@@ -184,7 +185,7 @@ describe('at the water’s edge', () => {
     await finishVisit(lead, id)
     await finishVisit(lead, id)
 
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.readings.filter((r) => r.kind === 'tan').map((r) => r.value)).toEqual([0.1, 0.1])
     expect(page.readings.map((r) => r.kind)).not.toContain('tapChlorine')
     expect(page.followUps).toMatchObject([{ dueFrom: addDays(today, 3), dueTo: addDays(today, 7) }])
@@ -221,9 +222,9 @@ describe('at the water’s edge', () => {
         later,
       )
     await test({ tan: 0.1 })
-    expect((await pondPage(lead, pondId)).followUps).toHaveLength(1)
+    expect((await pondOnFile(lead, pondId)).followUps).toHaveLength(1)
     await test({ tan: 0.1, nitrite: 0.05 })
-    expect((await pondPage(lead, pondId)).followUps).toHaveLength(0)
+    expect((await pondOnFile(lead, pondId)).followUps).toHaveLength(0)
   })
 })
 

@@ -6,11 +6,12 @@ import { listWeatherDays } from '@/server/season/weather-repository'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { windowsOfPonds } from '@/server/season/windows-of-ponds'
 import { importWeather } from '@/server/exchange/weather-file'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
 import { fetchWeatherNews, weather, weatherStatus } from '@/server/season/weather'
 import { readWeatherCsv } from '@/domain/season/weather-csv'
 import { nextWindow } from '@/domain/season/season-dates'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -77,10 +78,10 @@ describe('this year’s windows', () => {
   it('stand on the weather so far, and on normals before it was read', async () => {
     const { actors, firmId } = await makeFirm('Teal')
     const pondId = await addPond(actors.owner, newPond())
-    expect((await pondPage(actors.office, pondId)).live).toBeNull()
+    expect((await pondOnFile(actors.office, pondId)).live).toBeNull()
     await fetchWeatherNews()
     await windowsOfPonds(firmId)
-    const page = await pondPage(actors.office, pondId)
+    const page = await pondOnFile(actors.office, pondId)
     expect(page.live!.year).toBe(Number(today.slice(0, 4)))
     // days that are over have no band
     const past = Math.max(
@@ -144,7 +145,7 @@ describe('weather that does not come', () => {
     const later = new Date(Date.now() + 3 * 3_600_000)
     await expect(fetchWeatherNews(later)).rejects.toThrow('503')
     await windowsOfPonds(firmId)
-    expect((await pondPage(actors.office, pondId)).season!.windows.length).toBeGreaterThan(5)
+    expect((await pondOnFile(actors.office, pondId)).season!.windows.length).toBeGreaterThan(5)
     expect((await weatherStatus(later)).reachable).toBe(false)
     await outage(0)
     expect(await fetchWeatherNews(later)).toBe(true)

@@ -22,8 +22,9 @@ import {
 import { logReadings } from '@/server/water/readings'
 import { askPlan, planningBoard, stopPlan } from '@/server/schedule/runs'
 import { setServicePlan } from '@/server/schedule/service-plans'
-import { addPond, pondPage } from '@/server/ponds/ponds'
+import { addPond } from '@/server/ponds/ponds'
 import { planVisit } from '@/server/visits/visit-planning'
+import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { takeOwnDatabase } from '../fixtures/own-database'
 import { isOver, runWhen, startWorker } from '../fixtures/worker'
@@ -233,7 +234,7 @@ describe('workers', () => {
       workers.pop()!.kill('SIGKILL')
       const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
       expect(best.length).toBeGreaterThan(PONDS)
-      expect((await pondPage(actors.office, ponds[0]!)).visits).toMatchObject([
+      expect((await pondOnFile(actors.office, ponds[0]!)).visits).toMatchObject([
         { id: standing, day: addDays(from, 2), startTime: '09:15' },
       ])
 
@@ -245,7 +246,7 @@ describe('workers', () => {
       const run = await runWhen(actors.office, id, isOver)
       expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
       expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
-      expect((await pondPage(actors.office, ponds[0]!)).visits).toMatchObject([
+      expect((await pondOnFile(actors.office, ponds[0]!)).visits).toMatchObject([
         { id: standing, day: addDays(from, 2), startTime: '09:15' },
       ])
     },

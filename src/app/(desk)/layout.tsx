@@ -4,15 +4,17 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import { ServerData } from '@/ui/kit/server-data'
 import { PersonProvider } from '@/ui/person-context'
 import { SimulatedNote } from '@/ui/shell/simulated-note'
+import { FollowTheme } from '@/ui/shell/follow-theme'
 import { TopBar } from '@/ui/shell/top-bar'
 
 export default async function DeskLayout({ children }: { children: ReactNode }) {
   const { name, role, firmName, timeZone, preferences } = await pageActor()
   return (
     <PersonProvider person={{ name, role, firmName, timeZone, preferences }}>
-      <TopBar />
+      <FollowTheme choice={preferences.theme} />
       <NuqsAdapter>
         <ServerData>
+          <TopBar />
           {role === 'owner' ? (
             <SimulatedNote simulated={(process.env.SIMULATED ?? '').split(',').filter(Boolean)} />
           ) : null}

@@ -78,9 +78,11 @@ export const CrewInput = z.strictObject({ name: shortText('people.fields.crewNam
 
 export const UNIT_SYSTEMS = ['metric', 'us'] as const
 export const THEMES = ['light', 'dark', 'sun'] as const
+/** What a person chooses: one of the themes, or light and dark as the device has it. */
+export const THEME_CHOICES = ['system', ...THEMES] as const
 export const Preferences = z.strictObject({
   units: z.enum(UNIT_SYSTEMS).default('metric'),
-  theme: z.enum(THEMES).default('light'),
+  theme: z.enum(THEME_CHOICES).default('system'),
 })
 export type Preferences = z.infer<typeof Preferences>
 

@@ -4,6 +4,14 @@ import { besideVolumeM3, systemVolumeM3 } from '../../core/survey/system-volume'
 import type { Design } from '../design/design'
 import type { Pond } from './pond'
 
+type Staged = Pick<Design, 'state' | 'bed' | 'builtBed'>
+
+/** The filter that stands, as it was built; undefined while none is built. */
+export const standingBed = (designs: readonly Staged[]): Design['bed'] | undefined => {
+  const standing = designs.find((d) => d.state === 'built')
+  return standing?.builtBed ?? standing?.bed
+}
+
 export interface SystemVolume {
   readonly besideM3: number
   readonly filterVoidsM3: number
@@ -14,13 +22,8 @@ export interface SystemVolume {
  * What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn
  * holds no water yet.
  */
-export function systemVolumeOf(
-  pond: Pick<Pond, 'beside'>,
-  pondM3: number,
-  designs: readonly Pick<Design, 'state' | 'bed' | 'builtBed'>[],
-): SystemVolume {
-  const standing = designs.find((d) => d.state === 'built')
-  const bed = standing?.builtBed ?? standing?.bed
+export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Staged[]): SystemVolume {
+  const bed = standingBed(designs)
   const filterVoidsM3 = bed ? layerQuantities(bed.layers, bedAreaM2(bed)).reduce((sum, q) => sum + q.voidM3, 0) : 0
   return {
     besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), 0),

@@ -18,6 +18,7 @@ import { prices } from './prices'
 import { proposals } from './proposals'
 import { rounds } from './rounds'
 import { schedule } from './schedule'
+import { search } from './search'
 import { season } from './season'
 import { shell } from './common/shell'
 import { stores } from './stores'
@@ -51,6 +52,7 @@ export const en = {
   proposals,
   rounds,
   schedule,
+  search,
   season,
   shell,
   stores,

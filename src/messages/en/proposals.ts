@@ -1,4 +1,37 @@
 export const proposals = {
+  stateNames: {
+    sent: 'sent',
+    accepted: 'accepted',
+    declined: 'declined',
+    withdrawn: 'withdrawn',
+  },
+  list: {
+    proposals: 'Proposals',
+    search: 'Search proposals',
+    siteCustomerTitle: 'Site, customer or title',
+    showOnly: 'Show only',
+    none: 'No proposals yet. A proposal is made from a saved filter design of a pond.',
+    ponds: 'Ponds',
+  },
+  listFilters: {
+    open: 'Waiting for an answer',
+    accepted: 'Accepted',
+    declined: 'Declined',
+    withdrawn: 'Withdrawn',
+    all: 'All',
+  },
+  table: {
+    proposals: 'Proposals table',
+    number: 'No.',
+    proposal: 'Proposal',
+    pond: 'Pond',
+    customer: 'Customer',
+    state: 'State',
+    expired: 'expired',
+    made: 'Made',
+    validUntil: 'Valid until',
+    total: 'Total',
+  },
   waterOutlook: {
     whatWaterWouldDo: 'Expected water quality',
     modelYourPondRun:

@@ -10,6 +10,8 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
+const CUSTOMER_COLUMNS = ['id', 'name', 'email', 'phone', 'version'] as const
+
 export async function insertCustomer(
   trx: Knex.Transaction,
   firmId: FirmId,
@@ -57,9 +59,7 @@ export async function updateCustomer(
   version: number,
   input: CustomerInput,
 ): Promise<void> {
-  await updateVersioned(trx, 'customers', id, version, { ...input }, async () =>
-    (await listCustomers(trx)).find((c) => c.id === id),
-  )
+  await updateVersioned(trx, 'customers', id, version, { ...input }, async () => findCustomer(trx, id))
 }
 
 const toSite = (r: RowOf<'sites'>): Site => ({
@@ -82,12 +82,14 @@ const toSite = (r: RowOf<'sites'>): Site => ({
 })
 
 export async function listCustomers(trx: Knex.Transaction): Promise<Customer[]> {
-  const rows = await trx('customers').select('id', 'name', 'email', 'phone', 'version').orderBy('name')
-  return rows as Customer[]
+  return trx('customers')
+    .select(...CUSTOMER_COLUMNS)
+    .orderBy('name')
 }
 
-export async function listSites(trx: Knex.Transaction): Promise<Site[]> {
-  return (await trx('sites').orderBy('name')).map(toSite)
+export async function listSites(trx: Knex.Transaction, customerId?: CustomerId): Promise<Site[]> {
+  const all = trx('sites').orderBy('name')
+  return (await (customerId ? all.where('customer_id', customerId) : all)).map(toSite)
 }
 
 export async function findSite(trx: Knex.Transaction, id: SiteId): Promise<Site | undefined> {
@@ -103,6 +105,12 @@ export async function noteFillWater(trx: Knex.Transaction, id: SiteId, found: Pa
     ...(found.chlorineMgL === undefined ? {} : { fill_chlorine: found.chlorineMgL }),
   }
   if (Object.keys(row).length > 0) await trx('sites').where({ id }).update(row)
+}
+
+export async function findCustomer(trx: Knex.Transaction, id: CustomerId): Promise<Customer | undefined> {
+  return trx('customers')
+    .where({ id })
+    .first(...CUSTOMER_COLUMNS)
 }
 
 export async function customerExists(trx: Knex.Transaction, id: CustomerId): Promise<boolean> {

@@ -30,22 +30,18 @@ interface LatestTest {
   readonly takenAt: string
 }
 
-/**
- * Ponds whose latest tests are out of band, worst first; one line per pond.
- * @returns the worst `limit` of them, and how many there are
- */
-export async function latestConcerns(
+/** What the latest tests of each pond come to; a pond without a recent test has none. @param pondIds all ponds where left out */
+export async function latestVerdicts(
   trx: Knex.Transaction,
-  limit: number,
-): Promise<{ shown: Concern[]; count: number }> {
-  // every pond's latest tests are judged, but names are fetched only for those shown
-  const rows = await trx('readings')
+  pondIds?: readonly PondId[],
+): Promise<Omit<Concern, 'pondName' | 'siteName'>[]> {
+  const all = trx('readings')
     .where('taken_at', '>', trx.raw(`now() - make_interval(days => ${RECENT_DAYS})`))
     .distinctOn('pond_id', 'kind')
     .select('id', 'pond_id', 'kind', 'value', 'below_step', 'taken_at')
     .orderBy(['pond_id', 'kind', { column: 'taken_at', order: 'desc' }])
   const byPond = new Map<PondId, LatestTest[]>()
-  for (const r of rows) {
+  for (const r of await (pondIds ? all.whereIn('pond_id', pondIds) : all)) {
     const test = {
       id: r.id,
       pondId: r.pond_id,
@@ -56,8 +52,20 @@ export async function latestConcerns(
     }
     byPond.set(test.pondId, [...(byPond.get(test.pondId) ?? []), test])
   }
-  const found = [...byPond.values()]
-    .flatMap((tests) => worstOf(tests) ?? [])
+  return [...byPond.values()].map(worstOf)
+}
+
+/**
+ * Ponds whose latest tests are out of band, worst first; one line per pond.
+ * @returns the worst `limit` of them, and how many there are
+ */
+export async function latestConcerns(
+  trx: Knex.Transaction,
+  limit: number,
+): Promise<{ shown: Concern[]; count: number }> {
+  // every pond's latest tests are judged, but names are fetched only for those shown
+  const found = (await latestVerdicts(trx))
+    .filter(({ band }) => band !== 'fine')
     .sort((a, b) => RANK[b.band] - RANK[a.band])
   const shown = found.slice(0, limit)
   const names = await trx('ponds as p')
@@ -77,13 +85,12 @@ export async function latestConcerns(
   }
 }
 
-/** The reading that speaks worst of a pond; null where all is fine. */
-function worstOf(tests: readonly LatestTest[]): Omit<Concern, 'pondName' | 'siteName'> | null {
+/** The reading that speaks worst of a pond. */
+function worstOf(tests: readonly LatestTest[]): Omit<Concern, 'pondName' | 'siteName'> {
   const verdict = verdictOfLatest(tests)
   const bandOf = (kind: ReadingKindName): WaterBand => verdict.bands[kind] ?? 'fine'
   const worst = tests.reduce((a, b) => (RANK[bandOf(b.kind)] > RANK[bandOf(a.kind)] ? b : a))
   const band = bandOf(worst.kind)
-  if (band === 'fine') return null
   const ammonia =
     worst.kind === 'tan' ? { nh3MgL: verdict.nh3MgL, missing: verdict.missing } : { nh3MgL: null, missing: [] }
   return { pondId: worst.pondId, kind: worst.kind, value: worst.value, band, takenAt: worst.takenAt, ...ammonia }

@@ -84,6 +84,7 @@ export async function findPonds(trx: Knex.Transaction, ids: readonly PondId[]): 
 
 export interface PondSummary {
   readonly id: PondId
+  readonly siteId: SiteId
   readonly name: string
   readonly siteName: string
   readonly town: string
@@ -94,13 +95,14 @@ export interface PondSummary {
   readonly fishCount: number
 }
 
-/** One line per pond, without the survey: what lists and the season need. */
-export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
-  const rows = await trx('ponds as p')
+/** One line per pond, without the survey: of all, or of a customer's sites. */
+export async function listPonds(trx: Knex.Transaction, customerId?: CustomerId): Promise<PondSummary[]> {
+  const all = trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
     .join('customers as c', 'c.id', 's.customer_id')
     .select(
       'p.id',
+      'p.site_id',
       'p.name',
       'p.volume_m3',
       'p.area_m2',
@@ -115,8 +117,9 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
       ),
     )
     .orderBy(['s.name', 'p.name'])
-  return rows.map((r) => ({
+  return (await (customerId ? all.where('s.customer_id', customerId) : all)).map((r) => ({
     id: r.id,
+    siteId: r.site_id,
     name: r.name,
     siteName: r.site_name,
     town: r.town,

@@ -4,7 +4,7 @@ import type { CustomerId, PondId, SiteId } from '@/domain/shared/ids'
 import type { NewPondInput } from '@/domain/customers/customer'
 import type { PondInContext, PondInput } from '@/domain/ponds/pond'
 import { pondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
-import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
+import type { OwnRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound } from '@/domain/shared/problems'
 import { basinProblemSaid } from '@/domain/survey/survey-problem'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
@@ -16,24 +16,21 @@ import {
   listCustomers,
   listSites,
 } from '@/server/customers/customer-repository'
-import { listDesigns } from '@/server/design/design-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { listGear } from '@/server/equipment/gear-repository'
-import { listFindings } from '@/server/visits/finding-repository'
-import { listOpenFollowUps } from '@/server/visits/follow-up-repository'
-import { equipmentDue, type EquipmentDue } from '@/domain/equipment/equipment'
-import { lampRest } from '@/domain/equipment/lamp-rest'
-import { listEquipment } from '@/server/equipment/equipment-repository'
-import { listPlanningPonds } from '@/server/schedule/planning-repository'
-import { findPond, insertPond, listPonds, updateOwnRules, updatePond } from '@/server/ponds/pond-repository'
-import { listReadings } from '@/server/water/reading-repository'
-import { figureThisYear, listVisits } from '@/server/visits/visit-repository'
+import {
+  findPond,
+  insertPond,
+  listPonds,
+  updateOwnRules,
+  updatePond,
+  type PondSummary,
+} from '@/server/ponds/pond-repository'
+import { listPondStates } from '@/server/ponds/pond-state-repository'
+import { forecastsSince } from '@/server/forecasts/forecasts'
 import { todayIn } from '@/server/platform/today'
-import { findCalibration, findLiveSeason } from '@/server/season/season-repository'
-import { plantsOf, type PondPlants } from '@/server/plants/plants-of'
+import type { PondState } from '@/domain/ponds/pond-state'
 import { seasonOf } from '@/server/season/season'
-import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
 import { said } from '@/domain/shared/said'
 
@@ -105,9 +102,20 @@ export async function changePond(actor: Actor, id: PondId, version: number, inpu
   })
 }
 
-export async function pondList(actor: Actor) {
+/** A pond in one line, with how it stands today. */
+export type PondLine = PondSummary & PondState
+
+export async function pondList(actor: Actor): Promise<PondLine[]> {
   assertMay(actor, 'ponds.read')
-  return inFirm(actor.firmId, listPonds)
+  return inFirm(actor.firmId, async (trx) => {
+    const ponds = await listPonds(trx)
+    const states = await listPondStates(
+      trx,
+      ponds.map(({ id }) => id),
+      { today: todayIn(actor.timeZone), since: forecastsSince() },
+    )
+    return ponds.map((pond) => ({ ...pond, ...states.get(pond.id)! }))
+  })
 }
 
 /** Customers and sites to choose from when a pond is added, and the weather stations a site can follow. */
@@ -149,58 +157,3 @@ export async function setPondRules(actor: Actor, id: PondId, version: number, ow
     await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
   })
 }
-
-const plantsBrief = ({ patches, tasks, year }: PondPlants) => ({
-  groups: patches.filter((p) => p.count > 0).length,
-  due: tasks.filter((t) => t.due <= year.today).length,
-})
-
-/** Everything that the pond page shows. */
-export async function pondPage(actor: Actor, id: PondId) {
-  assertMay(actor, 'ponds.read')
-  const weatherState = await weather()
-  return inFirm(actor.firmId, async (trx) => {
-    const pond = await findPond(trx, id)
-    if (!pond) throw notFound('pond')
-    const firm = await findFirm(trx)
-    const season = await seasonOf(trx, actor.firmId, pond, firm.rules, weatherState.stations)
-    const live = await findLiveSeason(trx, id)
-    const rules = houseRulesAt(firm.rules, pond.ownRules)
-    const rest = lampRest(rules, season?.windows ?? [])
-    return {
-      pond,
-      rules,
-      season,
-      /** This year with the weather known so far; null until a worker has seen to it. */
-      live: live && { year: live.year, season: live.season, at: live.at },
-      calibration: await findCalibration(trx, id),
-      weather: {
-        fetchedAt: weatherState.fetchedAt,
-        reachable: weatherState.reachable,
-        forecastIssued: weatherState.forecastIssued,
-      },
-      waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),
-      readings: await listReadings(trx, id),
-      designs: await listDesigns(trx, id),
-      visits: await listVisits(trx, { pondId: id }),
-      followUps: await listOpenFollowUps(trx, { pondId: id }),
-      findings: await listFindings(trx, id),
-      gear: await listGear(trx, id),
-      plants: plantsBrief(
-        (
-          await plantsOf(
-            trx,
-            { today: todayIn(actor.timeZone), timeZone: actor.timeZone },
-            await listPlanningPonds(trx, [id]),
-          )
-        )[0]!,
-      ),
-      cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
-      equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({
-        ...piece,
-        due: equipmentDue(piece, rest).due,
-      })),
-    }
-  })
-}
-export type PondPageData = Awaited<ReturnType<typeof pondPage>>

@@ -62,6 +62,55 @@ export async function insertProposal(trx: Knex.Transaction, made: NewProposal): 
 export const listProposals = async (trx: Knex.Transaction, pondId: PondId): Promise<Proposal[]> =>
   (await trx('proposals').where({ pond_id: pondId }).orderBy('number', 'desc')).map(toProposal)
 
+/** A proposal in one line. */
+export interface ProposalLine {
+  readonly id: ProposalId
+  readonly pondId: PondId
+  readonly number: number
+  readonly title: string
+  readonly siteName: string
+  readonly pondName: string
+  readonly customerName: string
+  readonly state: ProposalState
+  readonly madeAt: string
+  readonly validUntil: string
+  readonly answeredAt: string | null
+  /** What its options come to, the cheapest and the dearest, tax included; of one accepted, that one. */
+  readonly totalMinor: readonly [cheapest: number, dearest: number]
+  readonly currency: string
+}
+
+/** Proposals of some ponds, or of all, the newest first. */
+export async function listProposalLines(trx: Knex.Transaction, pondIds?: readonly PondId[]): Promise<ProposalLine[]> {
+  const all = trx('proposals as r')
+    .join('ponds as p', 'p.id', 'r.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .orderBy('r.number', 'desc')
+    .select('r.*', 'p.name as pond_name', 's.name as site_name', 'c.name as customer_name')
+  return (await (pondIds ? all.whereIn('r.pond_id', pondIds) : all)).map((r) => {
+    const { options, title, currency }: ProposalContent = r.content
+    const totals = options
+      .filter((_, i) => r.state !== 'accepted' || r.answer_option === null || i === r.answer_option)
+      .map((o) => o.totalMinor)
+    return {
+      id: r.id,
+      pondId: r.pond_id,
+      number: r.number,
+      title,
+      siteName: r.site_name,
+      pondName: r.pond_name,
+      customerName: r.customer_name,
+      state: r.state,
+      madeAt: r.made_at.toISOString(),
+      validUntil: r.valid_until,
+      answeredAt: r.answered_at?.toISOString() ?? null,
+      totalMinor: [Math.min(...totals), Math.max(...totals)],
+      currency,
+    }
+  })
+}
+
 export interface ProposalAnswer {
   readonly id: ProposalId
   readonly pondId: PondId

@@ -21,8 +21,10 @@ import {
   findProposal,
   hashLink,
   insertProposal,
+  listProposalLines,
   moveProposal,
   replaceLink,
+  type ProposalLine,
 } from '@/server/proposals/proposal-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { todayIn } from '@/server/platform/today'
@@ -32,6 +34,12 @@ import { weather } from '@/server/season/weather'
 import { said } from '@/domain/shared/said'
 
 const newToken = (): string => randomBytes(24).toString('base64url')
+
+/** Proposals of all ponds, the newest first. */
+export async function proposalList(actor: Actor): Promise<{ proposals: ProposalLine[]; today: string }> {
+  assertMay(actor, 'prices.read')
+  return { proposals: await inFirm(actor.firmId, (trx) => listProposalLines(trx)), today: todayIn(actor.timeZone) }
+}
 
 type ProposedDraft = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
 

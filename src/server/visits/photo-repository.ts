@@ -83,6 +83,17 @@ export async function listPlantPhotos(trx: Knex.Transaction, pondId: PondId): Pr
   return rows.map((r) => ({ id: r.id, takenAt: r.taken_at.toISOString() })).reverse()
 }
 
+/** The newest photos of a pond, of all its visits, drawings on photos among them. */
+export async function listPondPhotos(trx: Knex.Transaction, pondId: PondId): Promise<PondPhoto[]> {
+  const rows = await trx('photos as f')
+    .join('visits as v', 'v.id', 'f.visit_id')
+    .where('v.pond_id', pondId)
+    .orderBy('f.taken_at', 'desc')
+    .limit(POND_PHOTOS)
+    .select('f.id', 'f.taken_at')
+  return rows.map((r) => ({ id: r.id, takenAt: r.taken_at.toISOString() }))
+}
+
 /** The last photo of a pond up to a day, and the newest after it: before and since. Drawings on photos are none. */
 export async function findPhotosAround(
   trx: Knex.Transaction,
@@ -109,3 +120,4 @@ export interface PondPhoto {
 }
 
 const PLANT_PHOTOS = 12
+const POND_PHOTOS = 60

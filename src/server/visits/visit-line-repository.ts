@@ -76,6 +76,11 @@ export async function listVisitLines(
   return (await lines(trx).whereBetween('v.day', [filter.from, filter.to])).map(toLine)
 }
 
+/** All visits of some ponds. */
+export async function listVisitLinesOf(trx: Knex.Transaction, pondIds: readonly PondId[]): Promise<VisitLine[]> {
+  return (await lines(trx).whereIn('v.pond_id', pondIds)).map(toLine)
+}
+
 export async function findVisitLine(trx: Knex.Transaction, id: VisitId): Promise<VisitLine | undefined> {
   const row = await lines(trx).where('v.id', id).first()
   return row && toLine(row)

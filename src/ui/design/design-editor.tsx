@@ -123,11 +123,8 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
   }
   return (
     <>
-      <div className="page-head">
-        <h1>{t('design.designEditor.filterDesign')}</h1>
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('design.designEditor.filterDesign')}</h2>
         <span className="actions">
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/house-rules`}>
             {t('design.designEditor.trainingPond')}

@@ -3,8 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
-import { usePerson } from '@/ui/person-context'
 
 const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 
@@ -15,8 +15,7 @@ const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; targetTanMgL: number }) {
   const t = useTexts()
 
-  const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const option = useMemo(() => {
     const tan = result.monthlyTanMgL.map((v) => (Number.isFinite(v) ? Number(v.toFixed(3)) : null))
     const load = result.grown.months.map((m) => Number(m.tanLoadGPerD.toFixed(2)))

@@ -7,6 +7,7 @@ import { pumpHead } from '@/core/hydraulics/pump'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 
@@ -17,7 +18,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
   const t = useTexts()
 
   const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const option = useMemo(() => {
     const flowSymbol = SHOWN_UNIT[preferences.units].flow.usual
     const headSymbol = SHOWN_UNIT[preferences.units].length.usual

@@ -66,11 +66,8 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
   const cause = chosen ?? ranked[0]!.cause
   return (
     <>
-      <div className="page-head">
-        <h1>{t('diagnosis.diagnosisView.whatWrong')}</h1>
-        <Link href={`/ponds/${data.pond.id}`}>
-          {data.pond.siteName}: {data.pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('diagnosis.diagnosisView.whatWrong')}</h2>
         <span className="soft">{t('diagnosis.diagnosisView.sayWhatYouSee')}</span>
       </div>
       <div className="diagnosis">

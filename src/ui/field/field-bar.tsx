@@ -1,6 +1,6 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
-import type { Preferences } from '@/domain/people/people'
+import type { Theme } from '@/ui/kit/theme'
 import { usePerson } from '@/ui/person-context'
 import type { SyncOutcome } from './device/sync-device'
 import type { VisitView } from './device/device-view'
@@ -13,14 +13,14 @@ interface FieldBarProps {
   readonly outcome: SyncOutcome | null
   readonly busy: boolean
   readonly heardAt: string
-  readonly theme: Preferences['theme']
+  readonly theme: Theme
   readonly onTheme: () => void
   /** The last thing written down did not fit on this device. */
   readonly full?: boolean
   readonly clockOffsetMs?: number
 }
 
-const THEME_WORDS: Readonly<Record<Preferences['theme'], TextId>> = {
+const THEME_WORDS: Readonly<Record<Theme, TextId>> = {
   light: textId('field.fieldBar.light'),
   dark: textId('field.fieldBar.dark'),
   sun: textId('field.fieldBar.sun'),

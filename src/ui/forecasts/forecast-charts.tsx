@@ -10,6 +10,7 @@ import { AMMONIA_BANDS } from '@/core/water/ammonia'
 import { thresholdsOf } from '@/core/water/readings'
 import { CLEAR_M } from '@/core/ecosystem/measures'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import type { ComparedRuns } from './use-comparison'
@@ -118,7 +119,7 @@ function ForecastChart({
   const t = useTexts()
 
   const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const symbol = chart.length ? SHOWN_UNIT[preferences.units].length.usual : ''
   const option = useMemo(() => {
     const shownAs = (value: number) =>

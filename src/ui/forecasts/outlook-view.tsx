@@ -11,6 +11,7 @@ import { instant, shortDate } from '@/domain/shared/dates'
 import type { PondForecast } from '@/domain/forecasts/forecast'
 import type { PondOutlookData } from '@/server/forecasts/forecasts'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import { RiskText } from './risk-text'
@@ -51,11 +52,8 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
   const { pond, forecast } = data
   return (
     <>
-      <div className="page-head">
-        <h1>{t('forecasts.outlookView.outlook')}</h1>
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('forecasts.outlookView.outlook')}</h2>
         {forecast ? (
           <span className="soft">
             {t('forecasts.outlookView.madeDaysAhead', {
@@ -117,7 +115,7 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
   const t = useTexts()
 
   const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const symbol = shown.kind ? SHOWN_UNIT[preferences.units][shown.kind.quantity][shown.kind.scale] : ''
   const { p10, p50, p90 } = forecast.outlook.bands[shown.output]
   const option = useMemo(() => {

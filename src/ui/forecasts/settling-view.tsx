@@ -1,6 +1,5 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import Link from 'next/link'
 import { useEffect, useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { dayMonth, shortDate } from '@/domain/shared/dates'
@@ -61,11 +60,8 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
   )
   return (
     <>
-      <div className="page-head">
-        <h1>{t('forecasts.settlingView.settling')}</h1>
-        <Link href={`/ponds/${data.pond.id}`}>
-          {data.pond.siteName}: {data.pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('forecasts.settlingView.settling')}</h2>
         <span className="soft">{t('forecasts.settlingView.whatTestsShouldShow')}</span>
       </div>
       {model === null ? (

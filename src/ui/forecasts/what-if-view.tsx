@@ -1,6 +1,5 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import Link from 'next/link'
 import { useState } from 'react'
 import { WhatIfInput, comparisonOf, MAX_OPTIONS } from '@/domain/forecasts/what-if'
 import { START_KINDS } from '@/core/ecosystem/start'
@@ -67,11 +66,8 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   }
   return (
     <>
-      <div className="page-head">
-        <h1>{t('forecasts.whatIfView.whatIf')}</h1>
-        <Link href={`/ponds/${data.pond.id}`}>
-          {data.pond.siteName}: {data.pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('forecasts.whatIfView.whatIf')}</h2>
         <span className="soft">{t('forecasts.whatIfView.choicesSideSidePond')}</span>
       </div>
       {model === null ? (

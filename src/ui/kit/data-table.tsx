@@ -8,7 +8,10 @@ import {
   type RowData,
   type SortingState,
 } from '@tanstack/react-table'
-import { useMemo, useState, type ReactNode } from 'react'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useMemo, useRef, useState, type ReactNode } from 'react'
+import { ColumnChoice, useShownColumns } from './column-choice'
+import { usePrinting } from './use-printing'
 
 const FEATURES = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() })
 
@@ -22,6 +25,8 @@ export interface TableColumn<Row> {
   readonly cell?: (row: Row) => ReactNode
   /** Figures stand to the right, under each other. */
   readonly figure?: boolean
+  /** Shown only to those who choose it. */
+  readonly extra?: boolean
 }
 
 /** Which column a table is sorted by, and which way. */
@@ -39,26 +44,31 @@ interface DataTableProps<Row extends RowData> {
   /** Kept outside, in the address say; left out, the table keeps it, and rows stand as they come at first. */
   readonly sort?: TableSort
   readonly onSort?: (sort: TableSort) => void
+  /** Given: people choose which columns they see, and this device remembers it under this name. */
+  readonly rememberAs?: string
   readonly className?: string
 }
 
 const ARIA = { up: 'ascending', down: 'descending' } as const
 const ARROW = { up: ' ↑', down: ' ↓' } as const
+/** From so many rows on only those in sight are drawn. */
+const MANY_ROWS = 150
+const ROW_PX = 34
+/** Drawn above and below what is seen, so that no gap shows while scrolling. */
+const OVERSCAN = 20
 
-/** A table whose columns sort by a press on their heads; it scrolls sideways by itself on a narrow screen. */
-export function DataTable<Row extends RowData>({
-  name,
-  columns,
-  rows,
-  keyOf,
-  sort,
-  onSort,
-  className = '',
-}: DataTableProps<Row>) {
+/**
+ * A table whose columns sort by a press on their heads, which stay in sight; it scrolls by itself on a narrow screen,
+ * and draws of a long list only what is looked at. On paper it is whole.
+ */
+export function DataTable<Row extends RowData>(props: DataTableProps<Row>) {
+  const { name, rows, keyOf, sort, onSort, rememberAs, className = '' } = props
   const [own, setOwn] = useState<TableSort | null>(null)
   const sorted = sort ?? own
+  const choice = useShownColumns(rememberAs ?? null, props.columns)
+  const columns = props.columns.filter(({ key }) => choice.isShown(key))
   const data = useMemo(() => [...rows], [rows])
-  const defs = useMemo(() => columns.map(definition), [columns])
+  const defs = useMemo(() => props.columns.map(definition), [props.columns])
   const table = useTable({
     features: FEATURES,
     columns: defs,
@@ -67,52 +77,102 @@ export function DataTable<Row extends RowData>({
     state: { sorting: sorted ? ([{ id: sorted.key, desc: !sorted.up }] satisfies SortingState) : [] },
     enableSortingRemoval: false,
   })
+  const inOrderNow = table.getRowModel().rows
+  const { scroller, from, to, above, below } = useInSight(inOrderNow.length)
   const press = (key: string) => (onSort ?? setOwn)({ key, up: !(sorted?.key === key && sorted.up) })
-  const way = sorted?.up ? 'up' : 'down'
   return (
-    <div className="table-responsive" tabIndex={0} role="region" aria-label={name}>
-      <table className={`table table-sm align-middle mb-0 ${className}`}>
-        <thead>
-          <tr>
-            {columns.map((column) => {
-              const isSorted = sorted?.key === column.key
-              return (
-                <th
-                  key={column.key}
-                  scope="col"
-                  aria-sort={isSorted ? ARIA[way] : undefined}
-                  className={column.figure ? 'text-end' : ''}
-                >
-                  {column.value ? (
-                    <button
-                      type="button"
-                      className="btn btn-sm btn-link p-0 fw-semibold"
-                      onClick={() => press(column.key)}
-                    >
-                      {column.label}
-                      {isSorted ? ARROW[way] : ''}
-                    </button>
-                  ) : (
-                    column.label
-                  )}
-                </th>
-              )
-            })}
-          </tr>
-        </thead>
-        <tbody>
-          {table.getRowModel().rows.map(({ id, original }) => (
-            <tr key={id}>
+    <>
+      {rememberAs ? <ColumnChoice columns={props.columns} choice={choice} /> : null}
+      <div
+        ref={scroller}
+        className={`table-responsive ${above + below > 0 ? 'long-table' : ''}`}
+        tabIndex={0}
+        role="region"
+        aria-label={name}
+      >
+        <table className={`table table-sm align-middle mb-0 ${className}`} aria-rowcount={rows.length + 1}>
+          <caption className="visually-hidden">{name}</caption>
+          <thead>
+            <tr>
               {columns.map((column) => (
-                <td key={column.key} className={column.figure ? 'text-end' : ''}>
-                  {column.cell ? column.cell(original) : column.value?.(original)}
-                </td>
+                <Head key={column.key} column={column} sorted={sorted} onPress={() => press(column.key)} />
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+          </thead>
+          <tbody>
+            <Gap px={above} columns={columns.length} />
+            {inOrderNow.slice(from, to).map(({ id, original }) => (
+              <tr key={id}>
+                {columns.map((column) => (
+                  <td key={column.key} className={column.figure ? 'text-end' : ''}>
+                    {column.cell ? column.cell(original) : column.value?.(original)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <Gap px={below} columns={columns.length} />
+          </tbody>
+        </table>
+      </div>
+    </>
+  )
+}
+
+/** Which rows of a long table are drawn, and how much room the others take. */
+function useInSight(count: number) {
+  const scroller = useRef<HTMLDivElement>(null)
+  const printing = usePrinting()
+  const isLong = count > MANY_ROWS && !printing
+  const virtualizer = useVirtualizer({
+    count: isLong ? count : 0,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: OVERSCAN,
+    // before the browser has measured anything, a screenful
+    initialRect: { width: 1000, height: 800 },
+  })
+  if (!isLong) return { scroller, from: 0, to: count, above: 0, below: 0 }
+  const items = virtualizer.getVirtualItems()
+  const [first, last] = [items[0], items.at(-1)]
+  return {
+    scroller,
+    from: first?.index ?? 0,
+    to: (last?.index ?? -1) + 1,
+    above: first?.start ?? 0,
+    below: virtualizer.getTotalSize() - (last?.end ?? 0),
+  }
+}
+
+/** The room of rows that are not drawn. */
+function Gap({ px, columns }: { px: number; columns: number }) {
+  if (px <= 0) return null
+  return (
+    <tr aria-hidden="true">
+      <td colSpan={columns} style={{ height: px, padding: 0, border: 0 }} />
+    </tr>
+  )
+}
+
+interface HeadProps<Row> {
+  readonly column: TableColumn<Row>
+  readonly sorted: TableSort | null
+  readonly onPress: () => void
+}
+
+function Head<Row>({ column, sorted, onPress }: HeadProps<Row>) {
+  const isSorted = sorted?.key === column.key
+  const way = sorted?.up ? 'up' : 'down'
+  return (
+    <th scope="col" aria-sort={isSorted ? ARIA[way] : undefined} className={column.figure ? 'text-end' : ''}>
+      {column.value ? (
+        <button type="button" className="btn btn-sm btn-link p-0 fw-semibold" onClick={onPress}>
+          {column.label}
+          {isSorted ? ARROW[way] : ''}
+        </button>
+      ) : (
+        column.label
+      )}
+    </th>
   )
 }
 

@@ -27,12 +27,9 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
   const growing = patches.filter((p) => p.count > 0)
   return (
     <>
-      <div className="page-head">
-        <h1>{t('plants.pondPlantsView.plants', { name: pond.name })}</h1>
+      <div className="tab-head">
+        <h2>{t('plants.pondPlantsView.plants', { name: pond.name })}</h2>
         <span className="soft">
-          <Link href={`/ponds/${pond.id}`}>
-            {pond.siteName}, {pond.town}
-          </Link>{' '}
           {t('plants.pondPlantsView.plants2', {
             count: growing.length,
             reduce: growing.reduce((sum, p) => sum + p.count, 0),

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { savedPondFacts } from '@/domain/ponds/pond-facts'
-import type { PondPageData } from '@/server/ponds/ponds'
+import type { PondOverviewData } from '@/server/ponds/pond-pages'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { NetNote } from '@/ui/equipment/net-note'
 import { useShow } from '@/ui/person-context'
@@ -16,7 +16,7 @@ export function Measures({
   data: { pond, rules, season, designs },
   facts,
 }: {
-  data: PondPageData
+  data: PondOverviewData
   facts: ReturnType<typeof savedPondFacts>
 }) {
   const t = useTexts()

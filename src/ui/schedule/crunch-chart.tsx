@@ -4,8 +4,8 @@ import { useMemo } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import type { CrunchWeek } from '@/domain/schedule/plan-run'
 import { axis, chartInk } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
-import { usePerson } from '@/ui/person-context'
 
 const hours = (minutes: number): number => Math.round(minutes / 6) / 10
 
@@ -16,8 +16,7 @@ const hours = (minutes: number): number => Math.round(minutes / 6) / 10
 export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
   const t = useTexts()
 
-  const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const tightest = weeks.reduce<CrunchWeek | null>(
     (worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w),
     null,

@@ -69,8 +69,8 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
 
   return (
     <>
-      <div className="page-head">
-        <h1>{jobName(data.job, t)}</h1>
+      <div className="tab-head">
+        <h2>{jobName(data.job, t)}</h2>
         <ChoiceField
           label={t('season.planForm.kindVisit')}
           hideLabel
@@ -78,9 +78,6 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
           onChange={(e) => router.push(`/ponds/${pond.id}/plan?job=${e.target.value}`)}
           options={data.jobs.map((job) => ({ value: job, label: jobName(job, t) }))}
         />
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
       </div>
       <form
         className="columns form-and-drawing"

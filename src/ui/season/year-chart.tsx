@@ -8,6 +8,7 @@ import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { dayMonth } from '@/domain/shared/dates'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import { waterColour } from '@/ui/drawing/water-colour'
@@ -46,7 +47,8 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
   const t = useTexts()
 
   const { preferences } = usePerson()
-  const ink = chartInk(preferences.theme)
+  const theme = useShownTheme()
+  const ink = chartInk(theme)
   const symbol = SHOWN_UNIT[preferences.units].temperature.usual
   const option = useMemo(() => {
     const unit = unitBySymbol('temperature', symbol)
@@ -101,7 +103,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
           silent: true,
           lineStyle: { width: 1, type: 'dotted', color: ink.water },
           areaStyle: {
-            color: PALETTE[preferences.theme].sheet,
+            color: PALETTE[theme].sheet,
             opacity: 1,
             origin: 'start',
           },

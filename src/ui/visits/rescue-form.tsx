@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo } from 'react'
 import { jobName } from '@/messages/visits/visit-words'
@@ -76,11 +75,8 @@ export function RescueForm({ data }: { data: RescuePageData }) {
   }, [data.systemM3, data.weeklyC, input, periods, pond.fish.length])
   return (
     <>
-      <div className="page-head">
-        <h1>{t('visits.rescueForm.rescueStages')}</h1>
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('visits.rescueForm.rescueStages')}</h2>
         <span className="soft">{t('visits.rescueForm.neverEverythingOnceKills')}</span>
       </div>
       <div className="columns form-and-drawing">

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import Link from 'next/link'
 import { useShow } from '@/ui/person-context'
 import type { DosesData } from '@/server/water/doses'
 import { ChangePlanner } from './change-planner'
@@ -17,11 +16,8 @@ export function DosesView({ data }: { data: DosesData }) {
   const show = useShow()
   return (
     <>
-      <div className="page-head">
-        <h1>{t('water.dosesView.dosesChanges')}</h1>
-        <Link href={`/ponds/${data.pond.id}`}>
-          {data.pond.siteName}: {data.pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('water.dosesView.dosesChanges')}</h2>
         <span className="soft">
           {t('water.dosesView.wholeSystemHoldsPond', { totalM3: show(data.system.totalM3, 'volume') })}
         </span>

@@ -11,6 +11,7 @@ import { shortDate } from '@/domain/shared/dates'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { Reading } from '@/domain/water/reading'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
+import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 
@@ -36,7 +37,7 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
   )
   const [chosen, setChosen] = useState<ReadingKindName | null>(null)
   const kind = chosen ?? (kinds.includes('tan') ? 'tan' : kinds[0])
-  const ink = chartInk(preferences.theme)
+  const ink = chartInk(useShownTheme())
   const option = useMemo(() => {
     if (!kind) return {}
     const quantity = readingQuantity(kind)

@@ -1,11 +1,11 @@
 import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
-import { customersPage } from '@/server/customers/customers'
-import { CustomersView } from '@/ui/customers/customers-view'
+import { customerList } from '@/server/customers/customers'
+import { CustomerList } from '@/ui/customers/customer-list'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.customers') }
 
 export default async function CustomersPage() {
-  return <CustomersView data={await forPage(customersPage)} />
+  return <CustomerList customers={await forPage(customerList)} />
 }

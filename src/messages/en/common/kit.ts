@@ -1,4 +1,14 @@
 export const kit = {
+  // said in passing after something was done
+  toasts: {
+    undo: 'Undo',
+    undone: 'Undone.',
+    dismiss: 'Dismiss',
+  },
+  table: {
+    columns: 'Columns',
+    chip: '{label} ({count})',
+  },
   fileButton: {
     file: '{label}: file',
     fileLargerThanMb: 'This file is too large: the limit is {mostBytes} MB.',

@@ -1,6 +1,5 @@
 import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
@@ -17,11 +16,8 @@ export default async function PondRulesPage({ params }: { params: Promise<{ pond
   const { pond, house } = await forPage((actor) => pondRules(actor, id))
   return (
     <>
-      <div className="page-head">
-        <h1>{t('shell.pondsPractice.trainingPond')}</h1>
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('shell.pondsPractice.trainingPond')}</h2>
       </div>
       <OwnRulesForm pond={pond} house={house} />
     </>

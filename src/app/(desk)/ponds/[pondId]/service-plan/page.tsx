@@ -1,6 +1,5 @@
 import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
@@ -17,11 +16,8 @@ export default async function ServicePage({ params }: { params: Promise<{ pondId
   const { pond, kept, currency } = await forPage((actor) => servicePlan(actor, id))
   return (
     <>
-      <div className="page-head">
-        <h1>{t('shell.pondsService.servicePlan')}</h1>
-        <Link href={`/ponds/${pond.id}`}>
-          {pond.siteName}: {pond.name}
-        </Link>
+      <div className="tab-head">
+        <h2>{t('shell.pondsService.servicePlan')}</h2>
       </div>
       <ServicePlanForm pondId={pond.id} kept={kept} currency={currency} />
     </>

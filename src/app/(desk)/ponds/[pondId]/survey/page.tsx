@@ -1,6 +1,5 @@
 import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
 import { PondId } from '@/domain/shared/ids'
@@ -17,9 +16,8 @@ export default async function SurveyPage({ params }: { params: Promise<{ pondId:
   const pond = await forPage((actor) => pondForEdit(actor, id))
   return (
     <>
-      <div className="page-head">
-        <h1>{t('shell.pondsSurvey.survey', { name: pond.name })}</h1>
-        <Link href={`/ponds/${pond.id}`}>{pond.siteName}</Link>
+      <div className="tab-head">
+        <h2>{t('shell.pondsSurvey.survey', { name: pond.name })}</h2>
       </div>
       <EditPondForm key={pond.version} pond={pond} />
     </>

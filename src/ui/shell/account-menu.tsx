@@ -1,0 +1,132 @@
+'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Dropdown from 'react-bootstrap/Dropdown'
+import Form from 'react-bootstrap/Form'
+import { THEME_CHOICES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
+import { useConfirm } from '@/ui/kit/confirm'
+import { Icon } from '@/ui/kit/icon'
+import { useToast } from '@/ui/kit/toasts'
+import { wear } from '@/ui/kit/theme'
+import { usePerson } from '@/ui/person-context'
+import { problemTitle } from '@/ui/kit/problem-note'
+import { send } from '@/ui/send'
+
+const THEME_NAMES: Readonly<Record<Preferences['theme'], TextId>> = {
+  system: textId('shell.accountMenu.asDevice'),
+  light: textId('shell.accountMenu.light'),
+  dark: textId('shell.accountMenu.dark'),
+  sun: textId('shell.accountMenu.sun'),
+}
+const UNIT_NAMES: Readonly<Record<Preferences['units'], TextId>> = {
+  metric: textId('shell.accountMenu.metric'),
+  us: textId('shell.accountMenu.usCustomary'),
+}
+
+/** Who is signed in, how this person likes the pages, and the way out. */
+export function AccountMenu() {
+  const t = useTexts()
+
+  const { name, role, preferences } = usePerson()
+  const { busy, prefer } = usePreferences()
+  const signOut = useSignOut()
+  return (
+    <Dropdown align="end" autoClose="outside">
+      <Dropdown.Toggle
+        variant="link"
+        size="sm"
+        className="account-button"
+        aria-label={t('shell.accountMenu.of', { name })}
+      >
+        <Icon name="person-circle" /> <span className="name">{name}</span>
+      </Dropdown.Toggle>
+      <Dropdown.Menu className="account-menu p-3">
+        <p className="mb-0 fw-semibold">{name}</p>
+        <p className="small soft mb-2">{t(`people.roleNames.${role}`)}</p>
+        <Form.Label htmlFor="units-of-person" className="mb-0 small">
+          {t('shell.accountMenu.units')}
+        </Form.Label>
+        <Form.Select
+          id="units-of-person"
+          size="sm"
+          className="mb-2"
+          disabled={busy}
+          value={preferences.units}
+          onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}
+        >
+          {UNIT_SYSTEMS.map((u) => (
+            <option key={u} value={u}>
+              {t(UNIT_NAMES[u])}
+            </option>
+          ))}
+        </Form.Select>
+        <Form.Label htmlFor="theme-of-person" className="mb-0 small">
+          {t('shell.accountMenu.theme')}
+        </Form.Label>
+        <Form.Select
+          id="theme-of-person"
+          size="sm"
+          className="mb-3"
+          disabled={busy}
+          value={preferences.theme}
+          onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}
+        >
+          {THEME_CHOICES.map((theme) => (
+            <option key={theme} value={theme}>
+              {t(THEME_NAMES[theme])}
+            </option>
+          ))}
+        </Form.Select>
+        <button className="btn btn-sm btn-outline-secondary w-100 mb-2" onClick={() => void signOut(false)}>
+          <Icon name="box-arrow-right" /> {t('shell.accountMenu.signOut')}
+        </button>
+        <button className="btn btn-sm btn-outline-secondary w-100" onClick={() => void signOut(true)}>
+          {t('shell.accountMenu.signOutEverywhere')}
+        </button>
+      </Dropdown.Menu>
+    </Dropdown>
+  )
+}
+
+/** Changes what a person prefers, at once where that shows. */
+function usePreferences() {
+  const t = useTexts()
+
+  const { preferences } = usePerson()
+  const router = useRouter()
+  const tell = useToast()
+  const [busy, setBusy] = useState(false)
+  const prefer = async (change: Partial<Preferences>) => {
+    setBusy(true)
+    if (change.theme) wear(change.theme)
+    const answer = await send('PUT', '/api/v1/preferences', { ...preferences, ...change })
+    setBusy(false)
+    if (answer.ok) return router.refresh()
+    wear(preferences.theme)
+    tell({ words: problemTitle(answer.problem, t), bad: true })
+  }
+  return { busy, prefer }
+}
+
+/** Signs out here or everywhere; what this device has not sent yet is asked about first. */
+function useSignOut() {
+  const t = useTexts()
+
+  const confirm = useConfirm()
+  return async (everywhere: boolean) => {
+    // the device's store is loaded for this alone
+    const { forgetDevice, unsent } = await import('@/ui/field/device/field-device')
+    const left = await unsent().catch(() => 0)
+    const question = {
+      words: t('shell.accountMenu.confirmSignOut', { left }),
+      goOn: t('shell.accountMenu.signOutAnyway'),
+      danger: true,
+    }
+    if (left > 0 && !(await confirm(question))) return
+    await send('POST', '/api/v1/sign-out', { everywhere })
+    // nothing of the firm stays on a device that is signed out
+    await forgetDevice().catch(() => undefined)
+    window.location.assign('/sign-in')
+  }
+}
