@@ -66,7 +66,7 @@ test.beforeAll(async ({ baseURL }) => {
   // a proposal of our own and, below, one of the other firm
   const { rows: made } = await owner.raw(`
     insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by)
-    select gen_random_uuid(), d.firm_id, d.pond_id, ${number}, 'withdrawn', '{"title":"Access test"}', '2099-01-01', 'own-${number}', d.saved_by from designs d limit 1
+    select gen_random_uuid(), d.firm_id, d.pond_id, ${number}, 'withdrawn', '{"title":"Access test","currency":"EUR","options":[{"totalMinor":100}]}', '2099-01-01', 'own-${number}', d.saved_by from designs d limit 1
     returning id as "proposalId"`)
   const { rows: runs } = await owner.raw(`
     insert into plan_runs (id, firm_id, state, wish, asked_by, asked_at)
@@ -84,7 +84,7 @@ test.beforeAll(async ({ baseURL }) => {
       i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id),
       u as (insert into users (id, firm_id, email, name, role, password_hash) select gen_random_uuid(), id, 'theirs-${number}@other.example', 'Theirs', 'owner', 'x' from f returning id),
       d as (insert into designs (id, firm_id, pond_id, number, name, bed, area_m2, flow_m3_per_h, saved_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'Theirs', o.bed, 1, 1, u.id from p, u, (select bed from designs limit 1) o returning id),
-      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs-${number}', u.id from p, u returning id),
+      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs","currency":"EUR","options":[{"totalMinor":100}]}', '2099-01-01', 'theirs-${number}', u.id from p, u returning id),
       r as (insert into plan_runs (id, firm_id, state, wish, asked_by) select gen_random_uuid(), p.firm_id, 'stopped', '{}', u.id from p, u returning id)
     select r.id as "runId", k.id as "crewId", i.id as "photoId", v.id as "visitId", v.pond_id as "pondId", d.id as "designId", q.id as "proposalId" from i, v, d, q, r, k`)
   other = rows[0]

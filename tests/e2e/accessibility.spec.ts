@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openAccount, openCustomer } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -71,11 +72,8 @@ test('what is reached by a link or begun by a press has nothing serious either, 
   const begun = await page.request.post('/api/v1/trainer-games', { data: { scenario: 'first-season', seed: 7 } })
   expect(begun.status(), await begun.text()).toBe(200)
   const game: { id: string } = await begun.json()
-  await page.goto('/customers?q=')
-  await page
-    .getByRole('button', { name: /^Share customer page/ })
-    .first()
-    .click()
+  await openCustomer(page, 'Bram Ottersley')
+  await page.getByRole('button', { name: /^Share customer page/ }).click()
   const address = page.getByRole('link', { name: /^Open customer page/ }).first()
   const customerPage = (await address.getAttribute('href'))!
   await context.addCookies([{ name: LOCALE_COOKIE, value: 'en-XA', url: baseURL! }])
@@ -88,6 +86,7 @@ test('units switch for the person everywhere', async ({ page }) => {
   await signInAs(page, 'technician')
   await page.goto('/ponds?q=lanternhouse')
   await expect(page.getByRole('row', { name: /Lanternhouse/ })).toContainText('m³')
+  await openAccount(page)
   await page.getByLabel('Units').selectOption('us')
   await expect(page.getByRole('row', { name: /Lanternhouse/ })).toContainText('gal')
   await page.getByLabel('Units').selectOption('metric')

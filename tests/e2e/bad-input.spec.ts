@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { signInAs } from './drivers/sign-in'
 
 test.describe('bad input', () => {
@@ -34,7 +35,7 @@ test.describe('bad input', () => {
   test('two people editing one pond see both versions', async ({ page, browser, baseURL }) => {
     await page.goto('/ponds?q=museum')
     await page.getByRole('link', { name: 'Court basin' }).click()
-    await page.getByRole('link', { name: 'Edit survey' }).click()
+    await openTab(page, 'Survey')
     await page.waitForURL(/\/survey$/)
     const other = await (await browser.newContext({ baseURL })).newPage()
     await signInAs(other, 'designer')

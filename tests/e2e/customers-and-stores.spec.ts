@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openCustomer } from './drivers/desk'
 import { PHONE } from './drivers/field'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -10,8 +11,7 @@ test('a customer’s own page: made, read on a phone, a visit asked for, and end
 }) => {
   const errors = watchErrors(page)
   await signInAs(page, 'office')
-  await page.goto('/customers')
-  await page.getByLabel('Search customers').fill('Highcairn')
+  await openCustomer(page, 'Highcairn')
   await page
     .getByRole('button', { name: /^Share customer page/ })
     .first()
@@ -49,7 +49,6 @@ test('a customer’s own page: made, read on a phone, a visit asked for, and end
 
   // the office sees the wish, and ends the link
   await page.reload()
-  await page.getByLabel('Search customers').fill('Highcairn')
   await page
     .getByRole('button', { name: /^End link: / })
     .first()
@@ -112,7 +111,7 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   await expect(stages.getByText('Rescue: half of the biological media')).toHaveCount(2)
   await page.getByRole('button', { name: 'Schedule these visits' }).click()
   await page.waitForURL('**/rounds?day=2027-05-0*')
-  await page.goto(pond)
+  await page.goto(`${pond}/visits`)
   await expect(page.getByText('Rescue: half of the biological media').first()).toBeVisible()
 
   await page.goto(`${pond}/doses`)

@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
@@ -12,8 +13,8 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await signInAs(page, 'owner')
   const pond = await pondHref(page, 'brewery')
   await page.goto(pond)
-  await page.getByRole('link', { name: 'Diagnose' }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'Diagnose' })).toBeVisible()
+  await openTab(page, 'Water', 'Diagnose')
+  await expect(page.getByRole('heading', { level: 2, name: 'Diagnose' })).toBeVisible()
 
   // the file knows already that the filter is too small, and how old its word is
   const known = page.getByRole('group', { name: 'Is the filter smaller than the house method asks?' })

@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { type Locator, type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import DxfParser from 'dxf-parser'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -9,10 +10,7 @@ import { watchErrors } from './drivers/watch-errors'
 const openDesign = async (page: Page, pondName: string): Promise<void> => {
   await page.goto('/ponds')
   await page.getByRole('link', { name: pondName, exact: true }).click()
-  await page
-    .getByRole('link', { name: /Design a filter|^Filter design$/ })
-    .first()
-    .click()
+  await openTab(page, 'Filter')
   await expect(page.getByRole('heading', { name: 'Filter design' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Checks' })).toBeVisible()
 }
@@ -282,10 +280,7 @@ test('a pond that goes another way than the house, and work that is there again 
     page.getByText(/Differs from the house rules: Sizing method \(Guests feed the fish all summer/),
   ).toBeVisible()
   await expect(page.getByText(/^Leaf net [\d.]+\sm × [\d.]+\sm/)).toBeVisible()
-  await page
-    .getByRole('link', { name: /Design a filter|^Filter design$/ })
-    .first()
-    .click()
+  await openTab(page, 'Filter')
   await expect(page.getByText('By nitrogen and oxygen (house)')).toBeVisible()
 
   // a change is kept on the server: another browser goes on from it

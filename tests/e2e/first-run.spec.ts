@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openFromMenu } from './drivers/desk'
 
 test.use({ baseURL: process.env.EMPTY_BASE_URL })
 
@@ -18,8 +19,7 @@ test('an empty database asks for the firm, then works from nothing to a planned 
   await expect(page.getByText('No visits today.')).toBeVisible()
   await expect(page.getByText('Add your first pond')).toBeVisible()
 
-  await page.locator('nav summary', { hasText: 'More' }).click()
-  await page.getByRole('link', { name: 'People' }).click()
+  await openFromMenu(page, 'Settings', 'People')
   await page.getByLabel('New crew').fill('Moorhen')
   await page.getByRole('button', { name: 'Add crew' }).click()
   await expect(page.getByRole('heading', { name: 'Crews: Moorhen' })).toBeVisible()

@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { planToday, pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
@@ -42,7 +43,7 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   await expect(page.getByRole('heading', { name: 'Risks in the next three weeks' })).toBeVisible()
   await page.locator('a[href$="/forecast"]', { hasText: 'Weir House: Weir garden pond' }).click()
 
-  await expect(page.getByRole('heading', { level: 1, name: 'Forecast' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 2, name: 'Forecast' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Forecast for the coming weeks' }).locator('figure')).toHaveCount(7)
   expect(await seriousOn(page)).toEqual([])
   await page.getByRole('link', { name: 'Schedule a visit' }).click()
@@ -55,7 +56,7 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
     expect(await seriousOn(page, theme !== 'light'), theme).toEqual([])
   }
   await page.goto(await pondHref(page, 'lanternhouse'))
-  await page.getByRole('link', { name: 'Forecast', exact: true }).click()
+  await openTab(page, 'Water', 'Forecast')
   await expect(page.getByRole('region', { name: 'Risks' })).toBeVisible()
   expect(errors).toEqual([])
 })

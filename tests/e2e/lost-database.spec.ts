@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { freePort, waitForHttp } from '../../scripts/lib/ports.mjs'
 import { cuttableProxy } from '../fixtures/cuttable-proxy'
 import { signInAs } from './drivers/sign-in'
@@ -31,7 +32,7 @@ test('a database lost in the middle of a save says so, loses nothing and recover
   await signInAs(page, 'office')
   await page.goto('/ponds?q=rill')
   await page.getByRole('link', { name: 'Rill basin' }).click()
-  await page.getByRole('link', { name: 'Edit survey' }).click()
+  await openTab(page, 'Survey')
   await page.getByLabel('Notes').fill('Outlet grate renewed')
   proxy.cut()
   await page.getByRole('button', { name: 'Save survey' }).click()

@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { addDays, mondayOf } from '../../src/core/numeric/calendar'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -13,7 +14,7 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   // what the customer agrees to: begun from a usual plan, changed, a mistake named
   await page.goto('/ponds')
   await page.getByRole('link', { name: 'Lark pool', exact: true }).click()
-  await page.getByRole('link', { name: 'Service plan' }).click()
+  await openTab(page, 'Visits', 'Service plan')
   await page.getByRole('button', { name: 'Full care' }).click()
   await page.getByLabel('Visit 2: to, month-day').fill('02-15')
   await page.getByRole('button', { name: 'Save service plan' }).click()
@@ -230,7 +231,7 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
       .getByRole('button', { name: name.split(',')[0] })
       .first(),
   ).toBeVisible()
-  await page.getByRole('button', { name: 'Undo move' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 
   // by keyboard alone: lift, carry one day on, put down, or back with Escape

@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openCustomer, openTab } from './drivers/desk'
 import ICAL from 'ical.js'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -73,7 +74,7 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
   await expect(said).toHaveText(/costs|saves|no extra cost/)
   await page.keyboard.press('Enter')
   // kept only once it can be taken back
-  await expect(page.getByRole('button', { name: 'Undo move' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
   await expect(page.getByRole('button', { name })).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Spring cleanout at Highcairn House/ })).toBeVisible()
 
@@ -114,8 +115,7 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
 test('a site gets its hours, days off and place; the map, equipment and wishes follow', async ({ page }) => {
   const errors = watchErrors(page)
   await signInAs(page, 'office')
-  await page.goto('/customers')
-  await page.getByLabel('Search customers').fill('Kelp Cottage')
+  await openCustomer(page, 'Kelp Cottage')
   await page.getByText('Site details: Kelp Cottage').click()
   await page.getByLabel('Access from').fill('09:00')
   await page.getByLabel('Access until').fill('08:00')
@@ -130,6 +130,7 @@ test('a site gets its hours, days off and place; the map, equipment and wishes f
   await expect(page.getByText('Saved. The next plan will use it.')).toBeVisible()
 
   await page.getByRole('link', { name: 'Walled pool', exact: true }).click()
+  await openTab(page, 'Equipment')
   await page.getByText('Add equipment').click()
   await page.getByLabel('Name', { exact: true }).fill('Clarifier by the wall')
   await page.getByLabel('Installed on').fill('2025-01-10')
@@ -137,6 +138,7 @@ test('a site gets its hours, days off and place; the map, equipment and wishes f
   await expect(page.getByText('overdue')).toBeVisible()
   await page.getByRole('button', { name: 'Clarifier by the wall: serviced today' }).click()
   await expect(page.getByText('overdue')).toHaveCount(0)
+  await openTab(page, 'Visits')
   await page.getByText('Add follow-up').click()
   await page.getByLabel('Task').fill('Reset the loose edge stone')
   await page.getByRole('button', { name: 'Save follow-up' }).click()

@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
@@ -71,6 +72,7 @@ test('a level log tells a leak from evaporation, and where to look', async ({ pa
   await signInAs(page, 'technician')
   await page.goto('/ponds')
   await page.getByRole('link', { name: 'Oak tub' }).click()
+  await openTab(page, 'Water')
   const panel = page.locator('section', { has: page.getByRole('heading', { name: 'Water loss' }) })
   await expect(panel).toContainText('top up about')
   await panel.getByText('Log water level').click()
@@ -112,7 +114,7 @@ test('a shelf of one width is drawn and counted, and one that fills the pond is 
   await signInAs(page, 'designer')
   await page.goto('/ponds')
   await page.getByRole('link', { name: 'Terrace pond', exact: true }).click()
-  await page.getByRole('link', { name: 'Edit survey' }).click()
+  await openTab(page, 'Survey')
   const width = page.getByLabel('Zone 2 shelf width')
   await width.fill('9 m')
   await page.getByRole('button', { name: /Save/ }).first().click()
@@ -120,7 +122,7 @@ test('a shelf of one width is drawn and counted, and one that fills the pond is 
   await width.fill('0.6 m')
   await page.getByRole('button', { name: /Save/ }).first().click()
   await expect(page.getByRole('heading', { name: 'Terrace pond', level: 1 })).toBeVisible()
-  await page.getByRole('link', { name: 'Edit survey' }).click()
+  await openTab(page, 'Survey')
   await expect(page.getByLabel('Zone 2 shelf width')).toHaveValue('0.6 m')
   expect(errors).toEqual([])
 })

@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openFromMenu } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -17,8 +18,7 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   test.setTimeout(180_000)
   const errors = watchErrors(page)
   await signInByForm(page, emailOf('technician'))
-  await page.getByText('More', { exact: true }).click()
-  await page.getByRole('link', { name: 'Trainer', exact: true }).click()
+  await openFromMenu(page, 'Water', 'Training pond')
   const scenario = page.getByRole('region', { name: 'The spring rush on one pond' })
   await expect(scenario).toContainText('not finished yet')
   await scenario.getByRole('button', { name: 'Start' }).click()

@@ -1,4 +1,5 @@
 import { expect, test } from './drivers/test'
+import { openAccount, openCustomer } from './drivers/desk'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
@@ -18,11 +19,9 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
   const other = await twin.newPage()
 
   // a customer changed on one is seen on the other, and a stale copy is a conflict there
-  await page.goto('/customers')
-  await other.goto('/customers')
   const phone = (p: typeof page) => p.getByLabel('Phone', { exact: true })
   for (const p of [page, other]) {
-    await p.getByLabel('Search customers').fill('Highcairn')
+    await openCustomer(p, 'Highcairn')
     await p.getByText(/^Edit /).click()
     await expect(phone(p)).toBeVisible()
   }
@@ -45,7 +44,7 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
 
   // signing out on one ends it on the other
   await page.goto('/')
-  await page.getByText((await page.locator('details.dropdown summary').last().textContent())!, { exact: true }).click()
+  await openAccount(page)
   await page.getByRole('button', { name: 'Sign out', exact: true }).click()
   await page.waitForURL('**/sign-in')
   await other.goto('/season')

@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openTab } from './drivers/desk'
 import { PHONE } from './drivers/field'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
@@ -27,8 +28,8 @@ test('staged and all-at-once cleaning of the neglected pond side by side, kept, 
   await signInAs(page, 'owner')
   const pond = await pondHref(page, 'foxholt')
   await page.goto(pond)
-  await page.getByRole('link', { name: 'What if', exact: true }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'What if' })).toBeVisible()
+  await openTab(page, 'Water', 'What if')
+  await expect(page.getByRole('heading', { level: 2, name: 'What if' })).toBeVisible()
 
   // begun from the ready-made question, with a finer look at few runs
   await page.getByLabel('Runs per option').selectOption({ label: '20, quick' })
@@ -126,8 +127,8 @@ test('a new filter settles in: what tests should show, and a test that is higher
   })
   expect(logged.ok()).toBe(true)
   await page.goto(pond)
-  await page.getByRole('link', { name: 'New-filter start-up' }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'New-filter start-up' })).toBeVisible()
+  await openTab(page, 'Water', 'New-filter start-up')
+  await expect(page.getByRole('heading', { level: 2, name: 'New-filter start-up' })).toBeVisible()
   await page.getByRole('combobox', { name: 'Event', exact: true }).selectOption({ label: 'a new filter' })
   await page.getByLabel('On', { exact: true }).fill(ago(60).slice(0, 10))
   const tests = page.getByRole('region', { name: 'Actual tests' })

@@ -20,7 +20,7 @@ import { lastTakeover, undoTakeover } from '@/server/schedule/undo'
 import { setServicePlan } from '@/server/schedule/service-plans'
 import { addPond } from '@/server/ponds/ponds'
 import { visitReport } from '@/server/visits/report'
-import { arrangeVisits, cancelVisit, moveVisit, planVisit } from '@/server/visits/visit-planning'
+import { arrangeVisits, cancelVisit, moveVisit, planVisit, restoreVisit } from '@/server/visits/visit-planning'
 import { pondOnFile } from '../fixtures/pond-on-file'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -197,6 +197,14 @@ describe('a cleanout of two days', () => {
     expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain('cancels both')
     await cancelVisit(actors.office, first.id, first.version)
     expect(await pairsOf(firmId)).toEqual([])
+  })
+  it('comes back whole when that is undone, once', async () => {
+    const { firmId, actors, pairs } = await planned('Smew')
+    const { first, second } = pairs[0]!
+    await cancelVisit(actors.office, first.id, first.version)
+    await restoreVisit(actors.office, first.id)
+    expect((await pairsOf(firmId)).map((pair) => [pair.first!.id, pair.second!.id])).toEqual([[first.id, second.id]])
+    expect((await problemOf(restoreVisit(actors.office, first.id))).message).toContain('on the plan already')
   })
   it('planned by hand takes two days when somebody says so', async () => {
     const { actors, firmId, crewId } = await makeFirm('Eider')

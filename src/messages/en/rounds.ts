@@ -1,5 +1,6 @@
 export const rounds = {
   moveVisit: {
+    cancelled: '{job} at {site} cancelled.',
     nowStandsCloseOpen:
       'This visit is now on {day} at {startTime} with {crewName}. Close this panel and open the visit again to move it from there.',
     chosenVisit: 'Selected visit',
@@ -44,7 +45,7 @@ export const rounds = {
     weekBefore: '‹ Previous week',
     week: 'This week',
     weekAfter: 'Next week ›',
-    undoMove: 'Undo move',
+    moved: 'Visit moved.',
     crewsStandHereOne: 'Each crew has a row here with its days. Add the first crew under People.',
     crewsDays: 'Crews and days',
     people: '{size, plural, one {one person} other {{size} people}}',

@@ -84,7 +84,7 @@ export const season = {
     anotherSite: 'another site',
     season: 'Season {year}',
     zoom: 'Zoom',
-    undoMove: 'Undo move',
+    moved: 'Visit moved.',
     print: 'Print',
     windowShown: 'Window',
     find: 'Find',

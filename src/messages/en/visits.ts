@@ -89,6 +89,7 @@ export const visits = {
     waitsUntilTestsAllow: 'Waits until the tests allow it',
   },
   followUpsSheet: {
+    removed: 'Removed: {title}',
     late: 'Late',
     due: 'Due',
     strikeOff: 'Remove: {title}',
@@ -296,6 +297,7 @@ export const visits = {
   },
   /** What keeps an entry or an act from being taken. */
   problems: {
+    visitNotCancelled: 'This visit is on the plan already, or has begun.',
     chooseWhatKindStep: 'Choose a kind of step.',
     mostCharacters: 'At most 800 characters.',
     mostCharacters2: 'At most 500 characters.',

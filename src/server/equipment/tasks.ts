@@ -18,7 +18,7 @@ import {
 } from '@/server/equipment/equipment-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { settleFinding } from '@/server/visits/finding-repository'
-import { closeFollowUp, insertFollowUp, listOpenFollowUps } from '@/server/visits/follow-up-repository'
+import { closeFollowUp, reopenFollowUp, insertFollowUp, listOpenFollowUps } from '@/server/visits/follow-up-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { todayIn } from '@/server/platform/today'
 import type { DayHere } from '@/server/plants/plants-of'
@@ -147,5 +147,13 @@ export async function dismissFollowUp(actor: Actor, id: FollowUpId): Promise<voi
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await closeFollowUp(trx, id))) throw notFound('followUp')
+  })
+}
+
+/** Puts back what was taken off the list by hand. */
+export async function bringBackFollowUp(actor: Actor, id: FollowUpId): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await reopenFollowUp(trx, id))) throw notFound('followUp')
   })
 }

@@ -30,7 +30,10 @@ interface LatestTest {
   readonly takenAt: string
 }
 
-/** What the latest tests of each pond come to; a pond without a recent test has none. @param pondIds all ponds where left out */
+/**
+ * What the latest tests of each pond come to; a pond without a recent test has none.
+ * @param pondIds all ponds where left out
+ */
 export async function latestVerdicts(
   trx: Knex.Transaction,
   pondIds?: readonly PondId[],

@@ -40,17 +40,27 @@ export async function searchPonds(trx: Knex.Transaction, words: readonly string[
   return rows.map((r) => ({ kind: 'pond', id: r.pond_id, customerName: r.customer_name, ...atPond(r) }))
 }
 
-/** Visits from today on, the next first; then those of the past, the last first. */
+/**
+ * Visits from today on, the next first; then those of the past, the last first. Words that the kinds of visits hold
+ * choose the kind, the others the pond: so no text is put together for every visit there ever was.
+ */
 export async function searchVisits(
   trx: Knex.Transaction,
   words: readonly string[],
   today: string,
 ): Promise<Of<'visit'>[]> {
-  const rows: (AtPondRow & { id: string; job_name: string; day: string; state: string })[] = await holding(
-    ponds(trx).join('visits as v', 'v.pond_id', 'p.id').whereNotIn('v.state', ['cancelled', 'given-up']),
-    [...POND_COLUMNS, 'v.job_name'],
-    words,
-  )
+  const names: string[] = await trx('visits').distinct('job_name').pluck('job_name')
+  const isOfKind = (word: string) => names.some((name) => name.toLowerCase().includes(word))
+  const [ofKind, ofPond] = [words.filter(isOfKind), words.filter((word) => !isOfKind(word))]
+  const kinds = names.filter((name) => ofKind.every((word) => name.toLowerCase().includes(word)))
+  const query = trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .whereNotIn('v.state', ['cancelled', 'given-up'])
+    .whereIn('v.job_name', kinds)
+  if (ofPond.length > 0)
+    void query.whereIn('v.pond_id', holding(ponds(trx), POND_COLUMNS, ofPond).select('p.id') as never)
+  const rows: (AtPondRow & { id: string; job_name: string; day: string; state: string })[] = await query
     .select(...AT_POND, 'v.id', 'v.job_name', 'v.day', 'v.state')
     .orderByRaw('v.day < ?, abs(v.day - ?::date), v.start_time', [today, today])
     .limit(AT_MOST)

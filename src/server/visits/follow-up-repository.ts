@@ -81,6 +81,11 @@ export async function closeFollowUp(trx: Knex.Transaction, id: FollowUpId): Prom
   return (await trx('follow_ups').where({ id }).whereNull('done_at').update({ done_at: trx.fn.now() })) > 0
 }
 
+/** @returns false when it is open, or not there */
+export async function reopenFollowUp(trx: Knex.Transaction, id: FollowUpId): Promise<boolean> {
+  return (await trx('follow_ups').where({ id }).whereNotNull('done_at').update({ done_at: null })) > 0
+}
+
 /**
  * Closes a pond's open follow-ups whose readings are all among those just taken.
  * @param day of the test; earlier due dates only

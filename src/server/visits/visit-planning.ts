@@ -305,6 +305,21 @@ export async function cancelVisit(actor: Actor, id: VisitId, version: number): P
   })
 }
 
+/** Puts a visit that was taken off back to its day, where its crew is still free then. */
+export async function restoreVisit(actor: Actor, id: VisitId): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('visit')
+    if (visit.state !== 'cancelled') throw refused(said('visits.problems.visitNotCancelled'))
+    const crew = await crewOr404(trx, visit.crewId)
+    await assertFree(trx, { day: visit.day, startTime: visit.startTime, minutes: visit.plannedMinutes, crew }, id)
+    await changeVisit(trx, id, visit.version, { state: 'planned' })
+    const second = await findSecondDay(trx, id, { cancelled: true })
+    if (second) await changeVisit(trx, second.id, second.version, { state: 'planned' })
+  })
+}
+
 async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
   const crew = await findCrew(trx, id)
   if (!crew) throw notFound('crew')

@@ -130,8 +130,15 @@ export async function listOpenVisits(trx: Knex.Transaction, crewId?: CrewId): Pr
 }
 
 /** The second day of a piece of work, given its first. */
-export async function findSecondDay(trx: Knex.Transaction, first: VisitId): Promise<VisitInContext | undefined> {
-  const row = await withContext(trx).where('v.leg_of', first).whereNot('v.state', 'cancelled').first()
+export async function findSecondDay(
+  trx: Knex.Transaction,
+  first: VisitId,
+  { cancelled = false } = {},
+): Promise<VisitInContext | undefined> {
+  const row = await withContext(trx)
+    .where('v.leg_of', first)
+    .where('v.state', cancelled ? '=' : '<>', 'cancelled')
+    .first()
   return row && toVisit(row)
 }
 

@@ -61,29 +61,29 @@ export function CustomerList({ customers }: { customers: readonly CustomerLine[]
             {t('customers.list.none')} <Link href="/ponds/new">{t('customers.list.addPond')}</Link>
           </p>
         ) : (
-          <>
-            <FilterChips
-              name={t('customers.list.showOnly')}
-              chips={FILTERS.map((f) => ({
-                key: f,
-                label: t(`customers.listFilters.${f}`),
-                count: found.filter(HOLDS[f]).length,
-              }))}
-              chosen={filter}
-              onChoose={(show) => void setView({ show })}
-            />
-            <DataTable
-              name={t('customers.list.customersTable')}
-              columns={columns}
-              rows={shown}
-              keyOf={(c) => c.id}
-              rememberAs="customers"
-              sort={{ key, up: order === 'up' }}
-              onSort={(sort) =>
-                void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
-              }
-            />
-          </>
+          <DataTable
+            tools={
+              <FilterChips
+                name={t('customers.list.showOnly')}
+                chips={FILTERS.map((f) => ({
+                  key: f,
+                  label: t(`customers.listFilters.${f}`),
+                  count: found.filter(HOLDS[f]).length,
+                }))}
+                chosen={filter}
+                onChoose={(show) => void setView({ show })}
+              />
+            }
+            name={t('customers.list.customersTable')}
+            columns={columns}
+            rows={shown}
+            keyOf={(c) => c.id}
+            rememberAs="customers"
+            sort={{ key, up: order === 'up' }}
+            onSort={(sort) =>
+              void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
+            }
+          />
         )}
       </div>
     </>

@@ -46,6 +46,8 @@ interface DataTableProps<Row extends RowData> {
   readonly onSort?: (sort: TableSort) => void
   /** Given: people choose which columns they see, and this device remembers it under this name. */
   readonly rememberAs?: string
+  /** Stands above it, before the choice of columns. */
+  readonly tools?: ReactNode
   readonly className?: string
 }
 
@@ -62,7 +64,7 @@ const OVERSCAN = 20
  * and draws of a long list only what is looked at. On paper it is whole.
  */
 export function DataTable<Row extends RowData>(props: DataTableProps<Row>) {
-  const { name, rows, keyOf, sort, onSort, rememberAs, className = '' } = props
+  const { name, rows, keyOf, sort, onSort, rememberAs, tools, className = '' } = props
   const [own, setOwn] = useState<TableSort | null>(null)
   const sorted = sort ?? own
   const choice = useShownColumns(rememberAs ?? null, props.columns)
@@ -82,7 +84,12 @@ export function DataTable<Row extends RowData>(props: DataTableProps<Row>) {
   const press = (key: string) => (onSort ?? setOwn)({ key, up: !(sorted?.key === key && sorted.up) })
   return (
     <>
-      {rememberAs ? <ColumnChoice columns={props.columns} choice={choice} /> : null}
+      {tools || rememberAs ? (
+        <div className="list-tools no-print">
+          {tools}
+          {rememberAs ? <ColumnChoice columns={props.columns} choice={choice} /> : null}
+        </div>
+      ) : null}
       <div
         ref={scroller}
         className={`table-responsive ${above + below > 0 ? 'long-table' : ''}`}
@@ -123,6 +130,8 @@ function useInSight(count: number) {
   const scroller = useRef<HTMLDivElement>(null)
   const printing = usePrinting()
   const isLong = count > MANY_ROWS && !printing
+  // what it returns is read anew at each render
+  // eslint-disable-next-line react-hooks/incompatible-library
   const virtualizer = useVirtualizer({
     count: isLong ? count : 0,
     getScrollElement: () => scroller.current,

@@ -90,29 +90,29 @@ export function PondList({ ponds }: { ponds: readonly PondLine[] }) {
         {ponds.length === 0 ? (
           <p className="mb-0">{t('ponds.pondList.pondsStandHereOnce')}</p>
         ) : (
-          <>
-            <FilterChips
-              name={t('ponds.pondList.showOnly')}
-              chips={FILTERS.map((f) => ({
-                key: f,
-                label: t(`ponds.listFilters.${f}`),
-                count: found.filter(HOLDS[f]).length,
-              }))}
-              chosen={filter}
-              onChoose={(show) => void setView({ show })}
-            />
-            <DataTable
-              name={t('ponds.pondList.pondsTable')}
-              columns={columns}
-              rows={shown}
-              keyOf={(p) => p.id}
-              rememberAs="ponds"
-              sort={{ key, up: order === 'up' }}
-              onSort={(sort) =>
-                void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
-              }
-            />
-          </>
+          <DataTable
+            tools={
+              <FilterChips
+                name={t('ponds.pondList.showOnly')}
+                chips={FILTERS.map((f) => ({
+                  key: f,
+                  label: t(`ponds.listFilters.${f}`),
+                  count: found.filter(HOLDS[f]).length,
+                }))}
+                chosen={filter}
+                onChoose={(show) => void setView({ show })}
+              />
+            }
+            name={t('ponds.pondList.pondsTable')}
+            columns={columns}
+            rows={shown}
+            keyOf={(p) => p.id}
+            rememberAs="ponds"
+            sort={{ key, up: order === 'up' }}
+            onSort={(sort) =>
+              void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
+            }
+          />
         )}
       </div>
     </>

@@ -1,5 +1,6 @@
 'use client'
 import Link from 'next/link'
+import type { ReactNode } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import { money } from '@/domain/prices/pricing'
 import type { ProposalLine } from '@/server/proposals/proposal-repository'
@@ -11,6 +12,7 @@ interface ProposalTableProps {
   readonly today: string
   /** Beside other things: without whose it is, and without prices. */
   readonly brief?: boolean
+  readonly tools?: ReactNode
   readonly sort?: TableSort
   readonly onSort?: (sort: TableSort) => void
 }
@@ -25,7 +27,7 @@ const LOOK: Readonly<Record<ProposalLine['state'], string>> = {
 const dated = (day: string) => `${shortDate(day)} ${day.slice(0, 4)}`
 
 /** Proposals in lines: whose, what, how they stand, until when they hold, what they come to. */
-export function ProposalTable({ proposals, today, brief = false, sort, onSort }: ProposalTableProps) {
+export function ProposalTable({ proposals, today, brief = false, tools, sort, onSort }: ProposalTableProps) {
   const t = useTexts()
 
   const past = (p: ProposalLine) => p.state === 'sent' && p.validUntil < today
@@ -76,6 +78,7 @@ export function ProposalTable({ proposals, today, brief = false, sort, onSort }:
       columns={columns}
       rows={proposals}
       keyOf={(p) => p.id}
+      tools={tools}
       sort={sort}
       onSort={onSort}
     />

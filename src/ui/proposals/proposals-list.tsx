@@ -49,26 +49,26 @@ export function ProposalsList({ proposals, today }: { proposals: readonly Propos
             {t('proposals.list.none')} <Link href="/ponds">{t('proposals.list.ponds')}</Link>
           </p>
         ) : (
-          <>
-            <FilterChips
-              name={t('proposals.list.showOnly')}
-              chips={FILTERS.map((f) => ({
-                key: f,
-                label: t(`proposals.listFilters.${f}`),
-                count: found.filter((p) => holds(f, p)).length,
-              }))}
-              chosen={filter}
-              onChoose={(show) => void setView({ show })}
-            />
-            <ProposalTable
-              proposals={found.filter((p) => holds(filter, p))}
-              today={today}
-              sort={{ key: sort, up: order === 'up' }}
-              onSort={(next) =>
-                void setView({ sort: COLUMN_KEYS.find((k) => k === next.key)!, order: next.up ? 'up' : 'down' })
-              }
-            />
-          </>
+          <ProposalTable
+            tools={
+              <FilterChips
+                name={t('proposals.list.showOnly')}
+                chips={FILTERS.map((f) => ({
+                  key: f,
+                  label: t(`proposals.listFilters.${f}`),
+                  count: found.filter((p) => holds(f, p)).length,
+                }))}
+                chosen={filter}
+                onChoose={(show) => void setView({ show })}
+              />
+            }
+            proposals={found.filter((p) => holds(filter, p))}
+            today={today}
+            sort={{ key: sort, up: order === 'up' }}
+            onSort={(next) =>
+              void setView({ sort: COLUMN_KEYS.find((k) => k === next.key)!, order: next.up ? 'up' : 'down' })
+            }
+          />
         )}
       </div>
     </>

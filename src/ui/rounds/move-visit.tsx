@@ -12,6 +12,7 @@ import { Unfold } from '@/ui/kit/unfold'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { send } from '@/ui/send'
+import { useDone } from '@/ui/use-done'
 import { useSave } from '@/ui/use-save'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { WhyVisitNote } from './why-visit'
@@ -54,6 +55,14 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
   })
   const cancelled = useSave()
   const refused = problem ?? cancelled.problem
+  const done = useDone()
+  const cancel = async () => {
+    if (!(await cancelled.save('DELETE', `/api/v1/visits/${visit.id}`, { version: visit.version }))) return
+    onClose()
+    done(t('rounds.moveVisit.cancelled', { job: visit.jobName, site: visit.siteName }), () =>
+      send('POST', `/api/v1/visits/${visit.id}/restore`),
+    )
+  }
   const { value: locked, onChange: setLocked } = control('locked')
   const movable = mayPlan && visit.state === 'planned'
   return (
@@ -98,15 +107,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           <button className="btn btn-sm btn-primary mt-2 me-2" disabled={sending}>
             {t('rounds.moveVisit.moveVisit')}
           </button>
-          <button
-            type="button"
-            className="btn btn-sm btn-outline-danger mt-2"
-            onClick={() =>
-              void cancelled
-                .save('DELETE', `/api/v1/visits/${visit.id}`, { version: visit.version })
-                .then((kept) => kept && onClose())
-            }
-          >
+          <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void cancel()}>
             {t('rounds.moveVisit.takeOffPlan')}
           </button>
         </form>

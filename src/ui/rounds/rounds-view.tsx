@@ -23,6 +23,8 @@ import { MoveVisit } from './move-visit'
 import { toNextCell } from './to-next-cell'
 import type { Judged } from '@/domain/rounds/board-moves'
 import { cellId, cellOf, useBoard } from './use-board'
+import { send } from '@/ui/send'
+import { useDone } from '@/ui/use-done'
 import { useConfirm } from '@/ui/kit/confirm'
 import { boardWords } from '@/messages/rounds/board-words'
 
@@ -54,6 +56,7 @@ export function RoundsView({ data }: { data: RoundsPageData }) {
     setJudged(null)
   }
   const confirm = useConfirm()
+  const done = useDone()
   const drop = async (event: DragEndEvent) => {
     const found = event.over ? board.judge(String(event.active.id), cellOf(String(event.over.id))) : null
     letGo()
@@ -67,7 +70,8 @@ export function RoundsView({ data }: { data: RoundsPageData }) {
       }
       if (!(await confirm(question))) return
     }
-    void board.place(found)
+    const back = await board.place(found)
+    if (back) done(t('rounds.roundsView.moved'), () => send('PUT', '/api/v1/visits/arrange', { moves: back }))
   }
   return (
     <>
@@ -90,11 +94,6 @@ export function RoundsView({ data }: { data: RoundsPageData }) {
             {t('rounds.roundsView.weekAfter')}
           </Link>
         </span>
-        {board.canUndo ? (
-          <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void board.undo()}>
-            {t('rounds.roundsView.undoMove')}
-          </button>
-        ) : null}
       </div>
       {data.crews.length === 0 ? <p className="sheet">{t('rounds.roundsView.crewsStandHereOne')}</p> : null}
       <ProblemNote problem={board.problem} />

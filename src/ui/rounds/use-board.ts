@@ -1,5 +1,5 @@
 'use client'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import type { PlanInput } from '@/core/schedule/plan/plan-input'
 import { assignmentsOf, bestPlace, takenBack, type BoardCell, type Judged } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
@@ -14,25 +14,22 @@ export const cellOf = (id: string): BoardCell => ({
   day: id.slice(id.indexOf(' ') + 1),
 })
 
-/** Moves on the rounds board: judged while dragging, made in one go, taken back in one go. */
+/** Moves on the rounds board: judged while dragging, made in one go. */
 export function useBoard(board: BoardInput | null, visits: readonly VisitLine[]) {
   const { problem, ask } = useSave()
-  const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
   const input = useMemo<PlanInput | null>(
     () => (board ? { ...board, travel: Float64Array.from(board.travel) } : null),
     [board],
   )
   const plan = useMemo(() => assignmentsOf(visits), [visits])
-  const move = async (moves: readonly VisitMove[], back: readonly VisitMove[] | null) => {
-    const moved = await ask(send('PUT', '/api/v1/visits/arrange', { moves }))
-    setUndo(moved ? back : null)
-  }
   return {
     problem,
     judge: (visitId: string, cell: BoardCell): Judged | null => input && bestPlace(input, plan, visits, visitId, cell),
-    canUndo: undo !== null,
-    place: (judged: Judged) =>
-      judged.moves.length === 0 ? Promise.resolve() : move(judged.moves, takenBack(judged.moves, visits)),
-    undo: () => (undo ? move(undo, null) : Promise.resolve()),
+    /** @returns the moves that take it back; null where nothing was moved */
+    place: async (judged: Judged): Promise<readonly VisitMove[] | null> => {
+      if (judged.moves.length === 0) return null
+      const moved = await ask(send('PUT', '/api/v1/visits/arrange', { moves: judged.moves }))
+      return moved === null ? null : takenBack(judged.moves, visits)
+    },
   }
 }

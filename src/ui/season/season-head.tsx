@@ -14,12 +14,10 @@ interface Shown {
 interface SeasonHeadProps extends Shown {
   readonly data: Pick<SeasonPageData, 'year' | 'job' | 'today'>
   readonly onShow: (shown: Shown) => void
-  /** Null while there is no move to undo. */
-  readonly onUndo: (() => void) | null
 }
 
 /** Year, stretch of the year, the scale of the water's colours, and what can be done with the page. */
-export function SeasonHead({ data, zoom, axis, onShow, onUndo }: SeasonHeadProps) {
+export function SeasonHead({ data, zoom, axis, onShow }: SeasonHeadProps) {
   const t = useTexts()
   const zoomTo = (next: Zoom) => {
     const inYear = (day: string) => day.startsWith(String(data.year))
@@ -53,11 +51,6 @@ export function SeasonHead({ data, zoom, axis, onShow, onUndo }: SeasonHeadProps
       {zoom === 'year' ? null : <Shift axis={axis} zoom={zoom} onShift={(to) => onShow({ zoom, axis: to })} />}
       <span className="actions align-items-center flex-wrap">
         <WaterLegend />
-        {onUndo ? (
-          <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={onUndo}>
-            {t('season.seasonView.undoMove')}
-          </button>
-        ) : null}
         <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => window.print()}>
           {t('season.seasonView.print')}
         </button>

@@ -79,7 +79,7 @@ describe('the season', () => {
     await waitFor(() =>
       expect(sent).toHaveBeenCalledWith('PUT', '/api/v1/visits/arrange', { moves: [move('2027-04-07')] }),
     )
-    expect(await screen.findByRole('button', { name: 'Undo move' })).toBeInTheDocument()
+    expect(await screen.findByRole('button', { name: 'Undo' })).toBeInTheDocument()
     expect(note()).toHaveTextContent('')
   })
   it('asks before it breaks something, and leaves the visit where it was on a no', async () => {

@@ -13,6 +13,8 @@ import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
 import { holds, linesOf, sortRows, standingOf } from './season-rows'
 import { axisAround, marksOf, percentAt, type TimeAxis, type Zoom } from './time-axis'
+import { send } from '@/ui/send'
+import { useDone } from '@/ui/use-done'
 import { useVisitDrag, verdictOf } from './use-visit-drag'
 import { useWholeOnPaper } from './use-whole-on-paper'
 
@@ -29,7 +31,11 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
   }))
   const { axis, zoom } = shown
   const onPaper = useWholeOnPaper()
-  const moving = useVisitDrag((drag) => moveWords(drag, t))
+  const done = useDone()
+  const moving = useVisitDrag(
+    (drag) => moveWords(drag, t),
+    (back) => done(t('season.seasonView.moved'), () => send('PUT', '/api/v1/visits/arrange', { moves: back })),
+  )
   const { drag } = moving
   const standing = useMemo(
     () => new Map(data.rows.map((row) => [row.id, standingOf(row, data.job, data.today)])),
@@ -49,12 +55,7 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
   )
   return (
     <>
-      <SeasonHead
-        data={data}
-        {...shown}
-        onShow={setShown}
-        onUndo={moving.canUndo ? () => void moving.takeBack() : null}
-      />
+      <SeasonHead data={data} {...shown} onShow={setShown} />
       <SeasonFilters
         data={data}
         filter={filter}

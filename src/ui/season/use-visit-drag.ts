@@ -22,7 +22,11 @@ export const verdictOf = (drag: VisitDrag) =>
   'verdicts' in drag ? (drag.verdicts.days.find((d) => d.day === drag.day) ?? null) : null
 
 /** A visit being moved along its ribbon: what each day would break is asked for once, then answered at once. */
-export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
+export function useVisitDrag(
+  wordsOf: (drag: VisitDrag) => string,
+  /** Told of a move that was made, with those that take it back. */
+  onMoved: (back: readonly VisitMove[]) => void,
+) {
   const t = useTexts()
   const router = useRouter()
   const confirm = useConfirm()
@@ -30,7 +34,6 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
   // an answer that comes later goes on from the newest state, not from the one in which it was asked for
   const newest = useRef<VisitDrag>(drag)
   const { problem, ask } = useAsk()
-  const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
 
   const go = (next: VisitDrag) => {
     newest.current = next
@@ -75,22 +78,15 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     }
     const moved = await ask(send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves }))
     // only the dragged visit is put back; what made room for it stays
-    setUndo(
-      moved
-        ? takenBack(
-            verdict.moves.filter((m) => m.id === visit.id),
-            [visit],
-          )
-        : null,
-    )
+    if (moved)
+      onMoved(
+        takenBack(
+          verdict.moves.filter((m) => m.id === visit.id),
+          [visit],
+        ),
+      )
     cancel()
     router.refresh()
   }
-  const takeBack = async () => {
-    if (!undo) return
-    await ask(send('PUT', '/api/v1/visits/arrange', { moves: undo }))
-    setUndo(null)
-    router.refresh()
-  }
-  return { drag, begin, over, drop, cancel, problem, canUndo: undo !== null, takeBack }
+  return { drag, begin, over, drop, cancel, problem }
 }

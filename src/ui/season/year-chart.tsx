@@ -151,7 +151,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         },
       ],
     }
-  }, [season, usual, today, measured, symbol, ink, preferences.theme, t])
+  }, [season, usual, today, measured, symbol, ink, theme, t])
   return (
     <div>
       <Chart option={option} heightPx={230} label={t('season.yearChart.expectedWaterTemperatureThrough')} />

@@ -191,7 +191,7 @@ describe('the notebook', () => {
         <Notebook season={season()} />
       </AsPerson>,
     )
-    expect(container).toBeEmptyDOMElement()
+    expect(container).toHaveTextContent(/^$/)
   })
 })
 

@@ -9,6 +9,8 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
+import { send } from '@/ui/send'
+import { useDone } from '@/ui/use-done'
 import { useSave } from '@/ui/use-save'
 
 const FIRST_SPAN_DAYS = 21
@@ -30,6 +32,11 @@ export function FollowUpsSheet({
 
   const { role } = usePerson()
   const { problem, save } = useSave()
+  const done = useDone()
+  const remove = async ({ id, title }: FollowUp) => {
+    if (await save('POST', `/api/v1/follow-ups/${id}/close`))
+      done(t('visits.followUpsSheet.removed', { title }), () => send('POST', `/api/v1/follow-ups/${id}/reopen`))
+  }
   return (
     <>
       <ul className="plain-list">
@@ -45,7 +52,7 @@ export function FollowUpsSheet({
             {may(role, 'visits.plan') ? (
               <button
                 className="btn btn-sm btn-outline-secondary no-print ms-auto"
-                onClick={() => void save('POST', `/api/v1/follow-ups/${f.id}/close`)}
+                onClick={() => void remove(f)}
                 aria-label={t('visits.followUpsSheet.strikeOff', { title: f.title })}
               >
                 {t('visits.followUpsSheet.strikeOff2')}

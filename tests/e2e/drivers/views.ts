@@ -4,15 +4,21 @@ import type { Page } from '@playwright/test'
 export async function viewAddresses(page: Page) {
   await page.goto('/ponds?q=lanternhouse')
   const pond = (await page.getByRole('link', { name: 'Garden pond' }).getAttribute('href'))!
-  await page.goto(pond)
+  await page.goto(`${pond}/visits`)
   const cleanout = page.getByRole('link', { name: /^Spring cleanout, / }).last()
   const report = (await cleanout.getAttribute('href'))!
   await page.goto('/rounds')
-  const daySheet = page.getByRole('link', { name: /^Day sheet/ }).first()
+  const daySheet = (await page
+    .getByRole('link', { name: /^Day sheet/ })
+    .first()
+    .getAttribute('href'))!
+  await page.goto('/customers?q=brannoch')
+  const customer = (await page.getByRole('link', { name: 'Brannoch family' }).getAttribute('href'))!
   return {
+    customer,
     pond,
     report,
-    daySheet: (await daySheet.getAttribute('href'))!,
+    daySheet,
     field: report.replace('/visits/', '/field?visit=').replace('/report', ''),
   }
 }
@@ -33,11 +39,13 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
     '/planning',
     '/map',
   ],
-  'of the firm': () => [
+  'of the firm': ({ customer }) => [
     '/ponds',
     '/messages',
     '/import-export',
     '/customers',
+    customer,
+    '/proposals',
     '/house-rules',
     '/people',
     '/prices',
@@ -51,12 +59,14 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
   'of a pond': ({ pond }) => [
     '/ponds/new',
     pond,
-    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules', 'rescue', 'doses'].map((of) => `${pond}/${of}`),
+    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules', 'rescue', 'equipment', 'visits', 'files'].map(
+      (of) => `${pond}/${of}`,
+    ),
   ],
   'of the water': ({ pond }) => [
     '/forecasts',
     '/trainer',
-    ...['forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`),
+    ...['water', 'doses', 'forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`),
   ],
   'of the design': ({ pond }) => [`${pond}/design`, ...PARTS.map((part) => `${pond}/design?part=${part}`)],
 }

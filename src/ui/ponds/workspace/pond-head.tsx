@@ -25,7 +25,7 @@ export function PondHead({ head }: { head: PondHeadData }) {
     <div className="workspace-head">
       <div className="page-head mb-1">
         <h1>{head.name}</h1>
-        <span className="soft">
+        <span className="soft among-words">
           {head.siteName}
           {head.address ? `, ${head.address}` : ''} ·{' '}
           {may(role, 'visits.plan') ? (

@@ -9,7 +9,7 @@ import { waterColour } from '@/ui/drawing/water-colour'
 import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
 
-const FRAME = { widthPx: 980, heightPx: 330, marginPx: 30 }
+const FRAME = { widthPx: 980, mostHeightPx: 330, marginPx: 26 }
 const MAX_EXAGGERATION = 2.5
 /** Earth drawn beside the outermost part and below the deepest, m. */
 const EARTH_M = 0.5
@@ -44,20 +44,26 @@ export function SystemDrawing({ section, waterC, iceChance, href, labels }: Syst
     maxY: bounds.maxY + 0.1,
   }
   const pxPerM = (FRAME.widthPx - 2 * FRAME.marginPx) / (extent.maxX - extent.minX)
-  const fills = (FRAME.heightPx - 2 * FRAME.marginPx) / ((extent.maxY - extent.minY) * pxPerM)
+  const heightPx = (extent.maxY - extent.minY) * pxPerM
+  const fills = (FRAME.mostHeightPx - 2 * FRAME.marginPx) / heightPx
   // a long shallow system is drawn higher than it is, and says so
   const exaggerate = Math.min(MAX_EXAGGERATION, Math.max(1, Math.floor(fills * 2) / 2))
-  const scale = fitScale(FRAME, extent, { exaggerate })
+  const frame = {
+    ...FRAME,
+    heightPx: Math.min(FRAME.mostHeightPx, heightPx * exaggerate + 2 * FRAME.marginPx),
+  }
+  const scale = fitScale(frame, extent, { exaggerate })
   const placed = { section, scale }
   const fill = waterC === null ? 'var(--water-fill)' : waterColour(waterC)
   return (
     <svg
       className="drawing system"
-      viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
+      viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
       role="group"
       aria-label={t('ponds.systemDrawing.systemToScale')}
     >
       <BedPatterns />
+      <FlowArrow />
       <Ground placed={placed} extent={extent} />
       <Part href={href.pond} name={labels.pond}>
         <Water placed={placed} fill={fill} ice={iceChance > ICE_LIKELY} />
@@ -78,13 +84,33 @@ export function SystemDrawing({ section, waterC, iceChance, href, labels }: Syst
         </Part>
       ) : null}
       <Labels placed={placed} labels={labels} />
-      <ScaleBar scale={scale} x={10} y={FRAME.heightPx - 10} show={(m) => show(m, 'length')} />
+      <ScaleBar scale={scale} x={10} y={frame.heightPx - 8} show={(m) => show(m, 'length')} />
       {exaggerate > 1 ? (
-        <text x={FRAME.widthPx - 10} y={FRAME.heightPx - 8} textAnchor="end" className="soft-text">
+        <text x={frame.widthPx - 10} y={frame.heightPx - 6} textAnchor="end" className="soft-text">
           {t('ponds.systemDrawing.height', { exaggerate })}
         </text>
       ) : null}
     </svg>
+  )
+}
+
+/** Heads of arrows on thick lines, which do not grow with them. */
+function FlowArrow() {
+  return (
+    <defs>
+      <marker
+        id="flow-arrow"
+        viewBox="0 0 8 8"
+        refX="6"
+        refY="4"
+        markerUnits="userSpaceOnUse"
+        markerWidth="11"
+        markerHeight="11"
+        orient="auto"
+      >
+        <path d="M0 0L8 4L0 8z" fill="var(--water-line)" />
+      </marker>
+    </defs>
   )
 }
 
@@ -124,7 +150,7 @@ function Water({ placed: { section, scale }, fill, ice }: { placed: Placed; fill
   return (
     <>
       <clipPath id="below-level">
-        <rect x={left - 2} y={level} width={right - left + 4} height={FRAME.heightPx} />
+        <rect x={left - 2} y={level} width={right - left + 4} height={FRAME.mostHeightPx} />
       </clipPath>
       <clipPath id="in-pond">
         <path d={`${floor}Z`} />
@@ -202,9 +228,9 @@ function Pipes({ placed: { section, scale } }: { placed: Placed }) {
         d={lineOf(section.delivery, scale)}
         fill="none"
         stroke="var(--ink)"
-        strokeWidth="3"
+        strokeWidth="2.4"
         strokeLinejoin="round"
-        markerEnd="url(#bed-arrow)"
+        markerEnd="url(#flow-arrow)"
       />
       <rect
         x={x - 9}
@@ -221,9 +247,9 @@ function Pipes({ placed: { section, scale } }: { placed: Placed }) {
           d={lineOf(section.waterReturn, scale)}
           fill="none"
           stroke="var(--water-line)"
-          strokeWidth="3"
+          strokeWidth="2.4"
           strokeLinejoin="round"
-          markerEnd="url(#bed-arrow)"
+          markerEnd="url(#flow-arrow)"
         />
       ) : null}
     </>

@@ -1,15 +1,18 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { usePathname } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Icon } from '@/ui/kit/icon'
 import { useTexts } from '@/ui/kit/texts'
 import { usePageKeys } from './page-keys'
 
 // looked at now and then: neither is part of what a page loads first
-const SearchPalette = dynamic(() => import('./search-palette').then((m) => m.SearchPalette))
+const loadPalette = () => import('./search-palette').then((m) => m.SearchPalette)
+const SearchPalette = dynamic(loadPalette)
 const ShortcutList = dynamic(() => import('./shortcut-list').then((m) => m.ShortcutList))
+
+const SETTLED_MS = 1500
 
 type Opened = 'search' | 'shortcuts'
 
@@ -27,6 +30,11 @@ export function SearchButton() {
   useHotkeys('/', () => open('search'), { preventDefault: true, useKey: true, ignoreModifiers: true })
   useHotkeys('?', () => open('shortcuts'), { preventDefault: true, useKey: true, ignoreModifiers: true })
   usePageKeys()
+  // fetched once the page has settled: whoever types on at once after the keys loses none of it
+  useEffect(() => {
+    const timer = setTimeout(() => void loadPalette().catch(() => undefined), SETTLED_MS)
+    return () => clearTimeout(timer)
+  }, [])
   return (
     <>
       <button type="button" className="btn btn-sm search-button" onClick={() => open('search')}>
