@@ -14,7 +14,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   const pond = await pondHref(page, 'brewery')
   await page.goto(pond)
   await openTab(page, 'Water', 'Diagnose')
-  await expect(page.getByRole('heading', { level: 2, name: 'Diagnose' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 2, name: 'Diagnose', exact: true })).toBeVisible()
 
   // the file knows already that the filter is too small, and how old its word is
   const known = page.getByRole('group', { name: 'Is the filter smaller than the house method asks?' })
@@ -42,7 +42,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await page.getByRole('button', { name: 'Partly improved' }).click()
   await expect(page.getByRole('button', { name: 'Partly improved' })).toHaveAttribute('aria-pressed', 'true')
   const flush = (await todo.getByRole('link', { name: 'Schedule: wetland flush' }).getAttribute('href'))!
-  await page.goto(pond)
+  await page.goto(`${pond}/visits`)
   await expect(
     page.getByText('Check whether it is better: Green water: the filter is too small for what feeds the algae'),
   ).toBeVisible()

@@ -24,7 +24,7 @@ test('a pond is found by keys alone within two seconds, and its parts from there
   await page.keyboard.press('Control+k')
   await expect(page.getByRole('combobox', { name: 'Search and commands' })).toBeFocused()
   const began = Date.now()
-  await page.keyboard.type('hospice lily')
+  await page.keyboard.type('hospice quiet')
   const option = page.getByRole('option', { name: /^Quiet garden: / }).first()
   await expect(option).toBeVisible()
   expect(await seriousOn(page)).toEqual([])
@@ -83,7 +83,7 @@ test('a pond is one workspace: its system drawn, every part a press away, every 
   for (const [tab, heading] of [
     ['Survey', 'Survey: Garden pond'],
     ['Water', 'Water tests over time'],
-    ['Plants', 'Plants of Garden pond'],
+    ['Plants', 'Plants: Garden pond'],
     ['Equipment', 'Seasonal equipment'],
     ['Visits', 'Follow-ups and findings'],
     ['Files', 'Visit reports'],

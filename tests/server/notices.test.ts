@@ -19,7 +19,8 @@ import {
   tellCustomers,
 } from '@/server/messages/notices'
 import { addPond } from '@/server/ponds/ponds'
-import { cancelVisit, moveVisit, planVisit } from '@/server/visits/visit-planning'
+import { cancelVisit } from '@/server/visits/visit-cancelling'
+import { moveVisit, planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 

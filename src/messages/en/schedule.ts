@@ -29,7 +29,7 @@ export const schedule = {
   planningView: {
     anotherCrew: 'another crew',
     visitsTakenOver: '{taken} {taken, plural, one {visit} other {visits}} accepted.',
-    planSeason: 'Plan the season',
+    planSeason: 'Build plan',
     fromServicePlansWindows:
       'Turns service plans, season windows and follow-ups into days, crews and times. Nothing changes until you accept the plan.',
     whatPlan: 'Plan settings',

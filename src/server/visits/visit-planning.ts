@@ -290,44 +290,14 @@ export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): 
   })
 }
 
-export async function cancelVisit(actor: Actor, id: VisitId, version: number): Promise<void> {
-  assertMay(actor, 'visits.plan')
-  await inFirm(actor.firmId, async (trx) => {
-    const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('visit')
-    if (!mayBecome(visit.state, 'cancelled')) throw refused(said('visits.problems.visitBegunCannotTakenOff'))
-    const first = visit.legOf ? await findVisit(trx, visit.legOf) : undefined
-    if (first?.state === 'planned')
-      throw refused(said('visits.problems.withoutDayFishWouldCome', { longDate: longDate(first.day) }))
-    await changeVisit(trx, id, version, { state: 'cancelled' })
-    const second = await findSecondDay(trx, id)
-    if (second?.state === 'planned') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
-  })
-}
-
-/** Puts a visit that was taken off back to its day, where its crew is still free then. */
-export async function restoreVisit(actor: Actor, id: VisitId): Promise<void> {
-  assertMay(actor, 'visits.plan')
-  await inFirm(actor.firmId, async (trx) => {
-    const visit = await findVisit(trx, id)
-    if (!visit) throw notFound('visit')
-    if (visit.state !== 'cancelled') throw refused(said('visits.problems.visitNotCancelled'))
-    const crew = await crewOr404(trx, visit.crewId)
-    await assertFree(trx, { day: visit.day, startTime: visit.startTime, minutes: visit.plannedMinutes, crew }, id)
-    await changeVisit(trx, id, visit.version, { state: 'planned' })
-    const second = await findSecondDay(trx, id, { cancelled: true })
-    if (second) await changeVisit(trx, second.id, second.version, { state: 'planned' })
-  })
-}
-
-async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
+export async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
   const crew = await findCrew(trx, id)
   if (!crew) throw notFound('crew')
   return crew
 }
 
 /** A crew does one thing at a time. A long day is shown on the page but not refused: the office may know better. */
-async function assertFree(
+export async function assertFree(
   trx: Knex.Transaction,
   slot: { day: string; startTime: string; minutes: number; crew: Crew },
   except?: VisitId,

@@ -24,6 +24,7 @@ export function TopBar() {
   return (
     <Navbar
       as="header"
+      role="banner"
       expand="xl"
       className="top-bar no-print"
       expanded={open}

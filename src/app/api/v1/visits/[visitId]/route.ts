@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { version } from '@/domain/shared/fields'
 import { VisitId } from '@/domain/shared/ids'
 import { MoveVisitInput } from '@/domain/visits/visit'
-import { cancelVisit, moveVisit } from '@/server/visits/visit-planning'
+import { cancelVisit } from '@/server/visits/visit-cancelling'
+import { moveVisit } from '@/server/visits/visit-planning'
 import { signedInRoute } from '@/server/platform/http/route'
 
 const path = z.object({ visitId: VisitId })
