@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
+import { openFromMenu, openTab } from './drivers/desk'
 import sharp from 'sharp'
 import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -85,7 +86,7 @@ async function sizeFilter(page: Page): Promise<void> {
 }
 
 async function readTheYear(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Weir Cottage: Millstone pond' }).click()
+  await openTab(page, 'Overview')
   await expect(
     page.getByRole('img', { name: /Expected water temperature through the year/ }).locator('svg'),
   ).toBeVisible()
@@ -120,7 +121,7 @@ async function planCleanout(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Schedule cleanout' }).click()
 
   await expect(page.getByRole('button', { name: 'Spring cleanout at Weir Cottage, 15:00' })).toBeVisible()
-  await page.getByRole('link', { name: 'Season' }).click()
+  await openFromMenu(page, 'Schedule', 'Season')
   await page.goto(`/season?year=${today.slice(0, 4)}`)
   await page.getByLabel('Find').fill('Weir Cottage')
   await expect(page.getByRole('button', { name: /Spring cleanout at Weir Cottage/ })).toBeVisible()
@@ -322,8 +323,9 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   expect(text).not.toContain('Skimmer lid cracked')
 
   await phone.getByRole('link', { name: 'Open pond' }).click()
-  await expect(phone.getByText('Test TAN and nitrite after the cleanout').first()).toBeVisible()
   await expect(phone.getByRole('row', { name: /Free chlorine.*none found/ })).toBeVisible()
   await expect(phone.getByRole('row', { name: /Sludge depth.*38.1 mm/ })).toBeVisible()
+  await openTab(phone, 'Visits')
+  await expect(phone.getByText('Test TAN and nitrite after the cleanout').first()).toBeVisible()
   expect(errors).toEqual([])
 })

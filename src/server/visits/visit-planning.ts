@@ -9,7 +9,6 @@ import { factorFor } from '@/core/visits/learn-duration'
 import { VISIT_TYPES } from '@/core/visits/visit-types'
 import { VISIT_PLANNING } from '@/core/visits/types'
 import { overlapping } from '@/domain/schedule/clash'
-import { longDate } from '@/domain/shared/dates'
 import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
 import type { Crew } from '@/domain/people/people'
 import type { PondInContext } from '@/domain/ponds/pond'
@@ -18,14 +17,7 @@ import { badField, notFound, refused } from '@/domain/shared/problems'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { proposedDays } from '@/domain/schedule/proposed-days'
 import { nextWindow } from '@/domain/season/season-dates'
-import {
-  holdsHours,
-  mayBecome,
-  type PlanVisitInput,
-  type Visit,
-  type VisitInContext,
-  type VisitMove,
-} from '@/domain/visits/visit'
+import { holdsHours, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'

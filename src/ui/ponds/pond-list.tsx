@@ -72,7 +72,7 @@ export function PondList({ ponds }: { ponds: readonly PondLine[] }) {
             ? t('ponds.pondList.ponds2', { count: ponds.length })
             : t('ponds.pondList.ponds3', { count: shown.length, count2: ponds.length })}
         </span>
-        <span className="actions flex-nowrap">
+        <span className="actions">
           <SearchField
             label={t('ponds.pondList.searchPonds')}
             placeholder={t('ponds.pondList.siteCustomerTownUse')}
