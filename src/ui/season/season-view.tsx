@@ -16,7 +16,7 @@ import { axisAround, marksOf, percentAt, type TimeAxis, type Zoom } from './time
 import { send } from '@/ui/send'
 import { useDone } from '@/ui/use-done'
 import { useVisitDrag, verdictOf } from './use-visit-drag'
-import { useWholeOnPaper } from './use-whole-on-paper'
+import { usePrinting } from '@/ui/kit/use-printing'
 
 /**
  * All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it
@@ -30,7 +30,7 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
     axis: axisAround(data.year, 'year', `${data.year}-01-01`),
   }))
   const { axis, zoom } = shown
-  const onPaper = useWholeOnPaper()
+  const onPaper = usePrinting()
   const done = useDone()
   const moving = useVisitDrag(
     (drag) => moveWords(drag, t),
