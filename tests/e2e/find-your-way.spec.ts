@@ -72,7 +72,7 @@ test('a pond is one workspace: its system drawn, every part a press away, every 
   const pond = await pondHref(page, 'lanternhouse')
   await page.goto(pond)
   const drawing = page.getByRole('group', { name: 'Section of the whole system, to scale' })
-  for (const part of [/^Pond, [\d.]+\sm³$/, /^Lined upflow wetland, /, /^Pump, [\d.]+\sm³\/h$/])
+  for (const part of [/^Pond, [\d.]+\sm³$/, /^Lined upflow wetland, /, /^Pump as designed, [\d.]+\sm³\/h$/])
     await expect(drawing.getByRole('link', { name: part })).toBeVisible()
   // from the pond to its filter in one press
   const hand = new Hand(page)

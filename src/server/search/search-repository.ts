@@ -14,10 +14,6 @@ const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%
 const holding = (query: Knex.QueryBuilder, columns: readonly string[], words: readonly string[]) =>
   query.whereRaw(`lower(concat_ws(' ', ${columns.join(', ')})) like all(?)`, [words.map(anywhere)])
 
-/** What begins with the first word comes before what only holds it. */
-const beginsFirst = (trx: Knex.Transaction, column: string, words: readonly string[]) =>
-  trx.raw(`case when lower(${column}) like ? then 0 else 1 end`, [anywhere(words[0]!).slice(1)])
-
 const POND_COLUMNS = ['p.name', 's.name', 's.town', 's.address', 'c.name']
 const AT_POND = ['p.id as pond_id', 'p.name as pond_name', 's.name as site_name', 's.town'] as const
 
@@ -35,7 +31,8 @@ const atPond = (r: AtPondRow) => ({ pondId: r.pond_id, pondName: r.pond_name, si
 export async function searchPonds(trx: Knex.Transaction, words: readonly string[]): Promise<Of<'pond'>[]> {
   const rows: (AtPondRow & { customer_name: string })[] = await holding(ponds(trx), POND_COLUMNS, words)
     .select(...AT_POND, 'c.name as customer_name')
-    .orderBy([{ column: beginsFirst(trx, 's.name', words) as never }, { column: 's.name' }, { column: 'p.name' }])
+    // what begins with the first word comes before what only holds it
+    .orderByRaw('case when lower(s.name) like ? then 0 else 1 end, s.name, p.name', [anywhere(words[0]!).slice(1)])
     .limit(AT_MOST)
   return rows.map((r) => ({ kind: 'pond', id: r.pond_id, customerName: r.customer_name, ...atPond(r) }))
 }
@@ -53,17 +50,21 @@ export async function searchVisits(
   const isOfKind = (word: string) => names.some((name) => name.toLowerCase().includes(word))
   const [ofKind, ofPond] = [words.filter(isOfKind), words.filter((word) => !isOfKind(word))]
   const kinds = names.filter((name) => ofKind.every((word) => name.toLowerCase().includes(word)))
-  const query = trx('visits as v')
-    .join('ponds as p', 'p.id', 'v.pond_id')
-    .join('sites as s', 's.id', 'p.site_id')
-    .whereNotIn('v.state', ['cancelled', 'given-up'])
-    .whereIn('v.job_name', kinds)
-  if (ofPond.length > 0)
-    void query.whereIn('v.pond_id', holding(ponds(trx), POND_COLUMNS, ofPond).select('p.id') as never)
-  const rows: (AtPondRow & { id: string; job_name: string; day: string; state: string })[] = await query
+  const order = ['v.day < ?, abs(v.day - ?::date), v.start_time', [today, today]] as const
+  // the few that are shown are chosen before their places are looked up
+  const first = trx('visits as v').whereNotIn('v.state', ['cancelled', 'given-up']).whereIn('v.job_name', kinds)
+  if (ofPond.length > 0) void first.whereIn('v.pond_id', holding(ponds(trx), POND_COLUMNS, ofPond).select('p.id'))
+  const rows: (AtPondRow & { id: string; job_name: string; day: string; state: string })[] = await ponds(trx)
+    .join('visits as v', 'v.pond_id', 'p.id')
+    .whereIn(
+      'v.id',
+      first
+        .orderByRaw(...order)
+        .limit(AT_MOST)
+        .select('v.id'),
+    )
     .select(...AT_POND, 'v.id', 'v.job_name', 'v.day', 'v.state')
-    .orderByRaw('v.day < ?, abs(v.day - ?::date), v.start_time', [today, today])
-    .limit(AT_MOST)
+    .orderByRaw(...order)
   return rows.map((r) => ({
     kind: 'visit',
     id: r.id,
@@ -98,14 +99,13 @@ export async function searchPlants(
 ): Promise<Of<'plant'>[]> {
   const named = names.filter(({ name }) => words.some((word) => name.toLowerCase().includes(word)))
   if (named.length === 0) return []
-  const species = trx.raw('(select unnest(?::text[]) as key, unnest(?::text[]) as name) as sp', [
-    named.map(({ key }) => key),
-    named.map(({ name }) => name),
-  ])
   const rows: (AtPondRow & { key: string })[] = await holding(
     ponds(trx)
       .join('plant_patches as g', 'g.pond_id', 'p.id')
-      .join(species as never, 'sp.key' as never, 'g.species' as never),
+      .joinRaw('join (select unnest(?::text[]) as key, unnest(?::text[]) as name) as sp on sp.key = g.species', [
+        named.map(({ key }) => key),
+        named.map(({ name }) => name),
+      ]),
     [...POND_COLUMNS, 'sp.name'],
     words,
   )

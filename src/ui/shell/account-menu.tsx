@@ -1,17 +1,13 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
 import { THEME_CHOICES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
 import { useConfirm } from '@/ui/kit/confirm'
 import { Icon } from '@/ui/kit/icon'
-import { useToast } from '@/ui/kit/toasts'
-import { wear } from '@/ui/kit/theme'
 import { usePerson } from '@/ui/person-context'
-import { problemTitle } from '@/ui/kit/problem-note'
 import { send } from '@/ui/send'
+import { usePreferences } from './use-preferences'
 
 const THEME_NAMES: Readonly<Record<Preferences['theme'], TextId>> = {
   system: textId('shell.accountMenu.asDevice'),
@@ -87,26 +83,6 @@ export function AccountMenu() {
       </Dropdown.Menu>
     </Dropdown>
   )
-}
-
-/** Changes what a person prefers, at once where that shows. */
-function usePreferences() {
-  const t = useTexts()
-
-  const { preferences } = usePerson()
-  const router = useRouter()
-  const tell = useToast()
-  const [busy, setBusy] = useState(false)
-  const prefer = async (change: Partial<Preferences>) => {
-    setBusy(true)
-    if (change.theme) wear(change.theme)
-    const answer = await send('PUT', '/api/v1/preferences', { ...preferences, ...change })
-    setBusy(false)
-    if (answer.ok) return router.refresh()
-    wear(preferences.theme)
-    tell({ words: problemTitle(answer.problem, t), bad: true })
-  }
-  return { busy, prefer }
 }
 
 /** Signs out here or everywhere; what this device has not sent yet is asked about first. */

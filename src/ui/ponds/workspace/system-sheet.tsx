@@ -62,7 +62,12 @@ export function SystemSheet({ data, facts, today, water, iceChance }: SystemShee
             labels={{
               pond: t('ponds.overview.pondHolds', { volume: show(facts.adopted.volumeM3, 'volume') }),
               filter: bed && design ? filterName(design, bed.type, t, show) : null,
-              pump: design ? t('ponds.overview.pumpFlow', { flow: show(design.flowM3PerH, 'flow') }) : null,
+              pump: design
+                ? t('ponds.overview.pumpFlow', {
+                    built: design.state === 'built' ? 'yes' : 'no',
+                    flow: show(design.flowM3PerH, 'flow'),
+                  })
+                : null,
             }}
           />
         </div>

@@ -8,11 +8,12 @@ import { wordsOf, type SearchHit } from '@/domain/search/search'
 import { shortDate } from '@/domain/shared/dates'
 import { speciesName } from '@/messages/plants/species-name'
 import { useTexts, textId, type TextId, type Texts } from '@/ui/kit/texts'
-import { wear, type Theme } from '@/ui/kit/theme'
+import type { Theme } from '@/ui/kit/theme'
 import { fetchJson } from '@/ui/send'
 import { usePerson } from '@/ui/person-context'
 import { pondTabs } from '@/ui/ponds/workspace/tabs'
 import { menuOf } from '../areas'
+import { usePreferences } from '../use-preferences'
 
 export type Group = SearchHit['kind'] | 'page' | 'thisPond' | 'action'
 
@@ -114,6 +115,7 @@ export function useOwnEntries(q: string, onShortcuts: () => void): readonly Entr
   const t = useTexts()
 
   const { role } = usePerson()
+  const { prefer } = usePreferences()
   const path = usePathname()
   const pondId = /^\/ponds\/([0-9a-f-]{36})/.exec(path)?.[1]
   const wearing = (theme: Theme, label: TextId): Entry => ({
@@ -121,7 +123,7 @@ export function useOwnEntries(q: string, onShortcuts: () => void): readonly Entr
     group: 'action',
     title: t(label),
     detail: '',
-    act: () => wear(theme),
+    act: () => void prefer({ theme }),
   })
   const pages = menuOf(role).flatMap((area) =>
     area.pages.map(({ href, label }): Entry => ({

@@ -4,10 +4,10 @@ import type { SearchHit } from '@/domain/search/search'
 import type { Role } from '@/domain/people/roles'
 import { ServerData } from '@/ui/kit/server-data'
 import { AsPerson } from '../../../../tests/fixtures/person'
-import { fetchJson } from '../../send'
+import { fetchJson, send } from '../../send'
 import { SearchPalette } from './search-palette'
 
-jest.mock('../../send', () => ({ fetchJson: jest.fn() }))
+jest.mock('../../send', () => ({ fetchJson: jest.fn(), send: jest.fn(async () => ({ ok: true, value: {} })) }))
 const push = jest.fn()
 let path = '/'
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => path }))
@@ -70,6 +70,8 @@ describe('search and commands', () => {
     expect(screen.queryByText('Field sheet')).not.toBeInTheDocument()
     await userEvent.click(screen.getByText('Dark theme'))
     expect(document.documentElement.dataset.bsTheme).toBe('dark')
+    // kept for the person, not for this page alone
+    expect(send).toHaveBeenCalledWith('PUT', '/api/v1/preferences', { units: 'metric', theme: 'dark' })
   })
   it('offers the tabs of the pond that is open', () => {
     path = '/ponds/00000000-0000-4000-8000-000000000001/water'
