@@ -7,34 +7,61 @@ type Of<Kind extends SearchHit['kind']> = Extract<SearchHit, { kind: Kind }>
 /** More of one kind would push the other kinds out of sight. */
 const AT_MOST = 6
 
+/** A pond with all the text that it is found by, in small letters. */
+export interface Place {
+  readonly pondId: string
+  readonly pondName: string
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+  readonly text: string
+}
+type Places = readonly Place[]
+
+/** Every pond of the firm by the names of its sites: read once, what stands at them is then found by them. */
+export async function readPlaces(trx: Knex.Transaction): Promise<Place[]> {
+  const rows: (Omit<Place, 'text'> & { address: string })[] = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .select('p.id as pondId', 'p.name as pondName', 's.name as siteName', 's.town', 's.address')
+    .select('c.name as customerName')
+    .orderBy(['s.name', 'p.name'])
+  return rows.map(({ address, ...row }) => ({
+    ...row,
+    text: [row.pondName, row.siteName, row.town, address, row.customerName].join(' ').toLowerCase(),
+  }))
+}
+
 /** A word as it may stand anywhere in a text, whatever signs it holds. */
 const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`
 
-/** All words stand somewhere in these columns taken together. */
-const holding = (query: Knex.QueryBuilder, columns: readonly string[], words: readonly string[]) =>
-  query.whereRaw(`lower(concat_ws(' ', ${columns.join(', ')})) like all(?)`, [words.map(anywhere)])
+const holds = (text: string, words: readonly string[]): boolean => words.every((word) => text.includes(word))
 
-const POND_COLUMNS = ['p.name', 's.name', 's.town', 's.address', 'c.name']
-const AT_POND = ['p.id as pond_id', 'p.name as pond_name', 's.name as site_name', 's.town'] as const
+const atPond = ({ pondId, pondName, siteName, town }: Place) => ({ pondId, pondName, siteName, town })
 
-const ponds = (trx: Knex.Transaction) =>
-  trx('ponds as p').join('sites as s', 's.id', 'p.site_id').join('customers as c', 'c.id', 's.customer_id')
-
-interface AtPondRow {
-  pond_id: string
-  pond_name: string
-  site_name: string
-  town: string
+/** Rows that stand at ponds, each with its pond, of which all words stand in its own text and its pond's. */
+function atPlaces<Row extends { readonly pond_id: string }>(
+  places: Places,
+  rows: readonly Row[],
+  words: readonly string[],
+  own: (row: Row) => string,
+): (Row & { readonly at: Place })[] {
+  const byId = new Map(places.map((place) => [place.pondId, place]))
+  return rows
+    .flatMap((row) => {
+      const at = byId.get(row.pond_id)
+      return at && holds(`${at.text} ${own(row).toLowerCase()}`, words) ? [{ ...row, at }] : []
+    })
+    .slice(0, AT_MOST)
 }
-const atPond = (r: AtPondRow) => ({ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, town: r.town })
 
-export async function searchPonds(trx: Knex.Transaction, words: readonly string[]): Promise<Of<'pond'>[]> {
-  const rows: (AtPondRow & { customer_name: string })[] = await holding(ponds(trx), POND_COLUMNS, words)
-    .select(...AT_POND, 'c.name as customer_name')
-    // what begins with the first word comes before what only holds it
-    .orderByRaw('case when lower(s.name) like ? then 0 else 1 end, s.name, p.name', [anywhere(words[0]!).slice(1)])
-    .limit(AT_MOST)
-  return rows.map((r) => ({ kind: 'pond', id: r.pond_id, customerName: r.customer_name, ...atPond(r) }))
+/** What begins with the first word comes before what only holds it. */
+export function searchPonds(places: Places, words: readonly string[]): Of<'pond'>[] {
+  const found = places.filter(({ text }) => holds(text, words))
+  const begins = (place: Place) => place.siteName.toLowerCase().startsWith(words[0]!)
+  return [...found.filter(begins), ...found.filter((place) => !begins(place))]
+    .slice(0, AT_MOST)
+    .map((place) => ({ kind: 'pond', id: place.pondId, customerName: place.customerName, ...atPond(place) }))
 }
 
 /**
@@ -43,89 +70,101 @@ export async function searchPonds(trx: Knex.Transaction, words: readonly string[
  */
 export async function searchVisits(
   trx: Knex.Transaction,
+  places: Places,
   words: readonly string[],
   today: string,
 ): Promise<Of<'visit'>[]> {
   const names: string[] = await trx('visits').distinct('job_name').pluck('job_name')
   const isOfKind = (word: string) => names.some((name) => name.toLowerCase().includes(word))
   const [ofKind, ofPond] = [words.filter(isOfKind), words.filter((word) => !isOfKind(word))]
-  const kinds = names.filter((name) => ofKind.every((word) => name.toLowerCase().includes(word)))
-  const order = ['v.day < ?, abs(v.day - ?::date), v.start_time', [today, today]] as const
-  // the few that are shown are chosen before their places are looked up
-  const first = trx('visits as v').whereNotIn('v.state', ['cancelled', 'given-up']).whereIn('v.job_name', kinds)
-  if (ofPond.length > 0) void first.whereIn('v.pond_id', holding(ponds(trx), POND_COLUMNS, ofPond).select('p.id'))
-  const rows: (AtPondRow & { id: string; job_name: string; day: string; state: string })[] = await ponds(trx)
-    .join('visits as v', 'v.pond_id', 'p.id')
-    .whereIn(
-      'v.id',
-      first
-        .orderByRaw(...order)
-        .limit(AT_MOST)
-        .select('v.id'),
-    )
-    .select(...AT_POND, 'v.id', 'v.job_name', 'v.day', 'v.state')
-    .orderByRaw(...order)
-  return rows.map((r) => ({
+  const kinds = names.filter((name) => holds(name.toLowerCase(), ofKind))
+  const found = places.filter(({ text }) => holds(text, ofPond))
+  if (kinds.length === 0 || found.length === 0) return []
+  const some = () => {
+    const query = trx('visits').whereNotIn('state', ['cancelled', 'given-up']).limit(AT_MOST)
+    if (kinds.length < names.length) void query.whereIn('job_name', kinds)
+    if (found.length < places.length) void query.whereRaw('pond_id = any(?::uuid[])', [found.map((p) => p.pondId)])
+    return query.select('pond_id', 'id', 'job_name', 'day', 'state')
+  }
+  const rows: { pond_id: string; id: string; job_name: string; day: string; state: string }[] = [
+    ...(await some().where('day', '>=', today).orderBy(['day', 'start_time'])),
+    ...(await some().where('day', '<', today).orderBy([{ column: 'day', order: 'desc' }, 'start_time'])),
+  ]
+  return atPlaces(found, rows, [], () => '').map(({ id, job_name, day, state, at }) => ({
     kind: 'visit',
-    id: r.id,
-    jobName: r.job_name,
-    day: r.day,
-    done: r.state === 'done',
-    ...atPond(r),
+    id,
+    jobName: job_name,
+    day,
+    done: state === 'done',
+    ...atPond(at),
   }))
 }
 
-export async function searchEquipment(trx: Knex.Transaction, words: readonly string[]): Promise<Of<'equipment'>[]> {
-  const rows: (AtPondRow & { id: string; name: string })[] = await holding(
-    // named by the first word at least: a pond's name alone would bring all that it has
-    ponds(trx)
-      .join('equipment as e', 'e.pond_id', 'p.id')
-      .where('e.retired', false)
-      .whereRaw('lower(e.name) like any(?)', [words.map(anywhere)]),
-    [...POND_COLUMNS, 'e.name'],
-    words,
-  )
-    .select(...AT_POND, 'e.id', 'e.name')
-    .orderBy(['e.name', 's.name'])
-    .limit(AT_MOST)
-  return rows.map((r) => ({ kind: 'equipment', id: r.id, name: r.name, ...atPond(r) }))
+/** Named by one of the words at least: a pond's name alone would bring all that it has. */
+export async function searchEquipment(
+  trx: Knex.Transaction,
+  places: Places,
+  words: readonly string[],
+): Promise<Of<'equipment'>[]> {
+  const rows: { pond_id: string; id: string; name: string }[] = await trx('equipment')
+    .where('retired', false)
+    .whereRaw('lower(name) like any(?)', [words.map(anywhere)])
+    .select('pond_id', 'id', 'name')
+    .orderBy(['name', 'id'])
+  return atPlaces(places, rows, words, ({ name }) => name).map(({ id, name, at }) => ({
+    kind: 'equipment',
+    id,
+    name,
+    ...atPond(at),
+  }))
 }
 
 /** @param names every plant by all its names in one text */
 export async function searchPlants(
   trx: Knex.Transaction,
+  places: Places,
   words: readonly string[],
   names: readonly { key: string; name: string }[],
 ): Promise<Of<'plant'>[]> {
-  const named = names.filter(({ name }) => words.some((word) => name.toLowerCase().includes(word)))
-  if (named.length === 0) return []
-  const rows: (AtPondRow & { key: string })[] = await holding(
-    ponds(trx)
-      .join('plant_patches as g', 'g.pond_id', 'p.id')
-      .joinRaw('join (select unnest(?::text[]) as key, unnest(?::text[]) as name) as sp on sp.key = g.species', [
-        named.map(({ key }) => key),
-        named.map(({ name }) => name),
-      ]),
-    [...POND_COLUMNS, 'sp.name'],
-    words,
+  const named = new Map(
+    names
+      .filter(({ name }) => words.some((word) => name.toLowerCase().includes(word)))
+      .map(({ key, name }) => [key, name]),
   )
-    .distinct(...AT_POND, 'sp.key')
-    .orderBy(['s.name', 'p.name', 'sp.key'])
-    .limit(AT_MOST)
-  return rows.map((r) => ({ kind: 'plant', id: `${r.pond_id} ${r.key}`, speciesKey: r.key, ...atPond(r) }))
+  if (named.size === 0) return []
+  const rows: { pond_id: string; species: string }[] = await trx('plant_patches')
+    .whereIn('species', [...named.keys()])
+    .distinct('pond_id', 'species')
+    .orderBy(['species', 'pond_id'])
+  return atPlaces(places, rows, words, ({ species }) => named.get(species)!).map(({ species, at }) => ({
+    kind: 'plant',
+    id: `${at.pondId} ${species}`,
+    speciesKey: species,
+    ...atPond(at),
+  }))
 }
 
-export async function searchProposals(trx: Knex.Transaction, words: readonly string[]): Promise<Of<'proposal'>[]> {
-  const rows: (AtPondRow & { id: string; number: number; state: ProposalState })[] = await holding(
-    ponds(trx).join('proposals as o', 'o.pond_id', 'p.id'),
-    [...POND_COLUMNS, 'o.number::text'],
-    words,
-  )
-    .select(...AT_POND, 'o.id', 'o.number', 'o.state')
-    .orderBy('o.made_at', 'desc')
-    .limit(AT_MOST)
-  return rows.map((r) => ({ kind: 'proposal', id: r.id, number: r.number, state: r.state, ...atPond(r) }))
+/** The last made first. */
+export async function searchProposals(
+  trx: Knex.Transaction,
+  places: Places,
+  words: readonly string[],
+): Promise<Of<'proposal'>[]> {
+  const rows: { pond_id: string; id: string; number: number; state: ProposalState }[] = await trx('proposals')
+    .select('pond_id', 'id', 'number', 'state')
+    .orderBy('made_at', 'desc')
+  return atPlaces(places, rows, words, ({ number }) => String(number)).map(({ id, number, state, at }) => ({
+    kind: 'proposal',
+    id,
+    number,
+    state,
+    ...atPond(at),
+  }))
 }
+
+/** All words stand somewhere in these columns taken together. */
+const holding = (query: Knex.QueryBuilder, columns: readonly string[], words: readonly string[]) =>
+  query.whereRaw(`lower(concat_ws(' ', ${columns.join(', ')})) like all(?)`, [words.map(anywhere)])
 
 export async function searchCustomers(trx: Knex.Transaction, words: readonly string[]): Promise<Of<'customer'>[]> {
   const found = holding(

@@ -6,6 +6,7 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { todayIn } from '@/server/platform/today'
 import {
+  readPlaces,
   searchCustomers,
   searchEquipment,
   searchPlants,
@@ -25,13 +26,16 @@ const NAMES = speciesByName(firmTexts()).map(({ key, common, botanical }) => ({ 
 export async function search(actor: Actor, q: string): Promise<SearchHit[]> {
   assertMay(actor, 'ponds.read')
   const words = wordsOf(q)
-  return inFirm(actor.firmId, async (trx) => [
-    ...(await searchPonds(trx, words)),
-    ...(await searchVisits(trx, words, todayIn(actor.timeZone))),
-    ...(may(actor.role, 'visits.plan') ? await searchCustomers(trx, words) : []),
-    ...(may(actor.role, 'prices.read') ? await searchProposals(trx, words) : []),
-    ...(await searchEquipment(trx, words)),
-    ...(await searchPlants(trx, words, NAMES)),
-    ...(await searchStock(trx, words)),
-  ])
+  return inFirm(actor.firmId, async (trx) => {
+    const places = await readPlaces(trx)
+    return [
+      ...searchPonds(places, words),
+      ...(await searchVisits(trx, places, words, todayIn(actor.timeZone))),
+      ...(may(actor.role, 'visits.plan') ? await searchCustomers(trx, words) : []),
+      ...(may(actor.role, 'prices.read') ? await searchProposals(trx, places, words) : []),
+      ...(await searchEquipment(trx, places, words)),
+      ...(await searchPlants(trx, places, words, NAMES)),
+      ...(await searchStock(trx, words)),
+    ]
+  })
 }
