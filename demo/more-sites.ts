@@ -1,4 +1,5 @@
 import { fish, pond, zone, type DemoSite } from './sites'
+import { HEIGHT, STATION } from './towns'
 
 /** Customer, site, town, street, pond, long and wide, depth, goldfish, trees. */
 type Row = readonly [string, string, string, string, string, number, number, number, number, 'none' | 'some' | 'many']
@@ -46,23 +47,6 @@ const HOURS: Readonly<Record<string, DemoSite['hours']>> = {
   'Bowls green': { closedDays: ['wed', 'sat', 'sun'] },
   'Guild Hall': { closedDays: ['mon'] },
   'Common Inn': { closes: '11:00' },
-}
-
-const STATION: Readonly<Record<string, string>> = {
-  'Marrow Quay': 'marrow-quay',
-  'Upper Sallow': 'ferrygate',
-  'Tinker’s Reach': 'ferrygate',
-  'Cold Ash Common': 'cold-ash-common',
-  Ferrygate: 'ferrygate',
-  'Plover Green': 'plover-green',
-}
-const HEIGHT: Readonly<Record<string, number>> = {
-  'Marrow Quay': 15,
-  'Upper Sallow': 130,
-  'Tinker’s Reach': 60,
-  'Cold Ash Common': 400,
-  Ferrygate: 80,
-  'Plover Green': 35,
 }
 
 function secondPond(site: string, town: string, trees: Row[9]) {

@@ -7,14 +7,14 @@ export const DEMO_PASSWORD = 'reed-and-water'
 
 export const CREWS = ['Otter', 'Kingfisher', 'Newt'] as const
 
-interface DemoPerson {
+export interface DemoPerson {
   readonly name: string
   readonly email: string
   readonly role: Role
-  readonly crew: (typeof CREWS)[number] | null
+  readonly crew: string | null
 }
 
-const person = (name: string, role: Role, crew: DemoPerson['crew'] = null): DemoPerson => ({
+export const person = (name: string, role: Role, crew: DemoPerson['crew'] = null): DemoPerson => ({
   name,
   email: `${name.split(' ')[0]!.toLowerCase()}@tussock-tarn.example`,
   role,

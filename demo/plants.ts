@@ -15,7 +15,7 @@ const GROUPS: readonly [string, string, number, number, number, Partial<PlantLin
   ['brewery', 'eichhornia-crassipes', 6, 1.5, 1.5, {}],
 ]
 /** Whose beds were planted as the filter bench drew them. */
-const BEDS = ['lanternhouse', 'highcairn', 'swim']
+export const BEDS = ['lanternhouse', 'highcairn', 'swim']
 
 /** What grows where, as the crews have written it down over two seasons. */
 export async function plantGroups(owner: Actor, ponds: ReadonlyMap<string, PondId>, today: string): Promise<void> {

@@ -3,6 +3,8 @@ import type { FishLine, PondInput } from '../src/domain/ponds/pond'
 
 export interface DemoPond {
   readonly key: string
+  /** Ponds of one kind were built alike and have the same filter; left out where each is its own. */
+  readonly kind?: string
   readonly pond: PondInput
 }
 

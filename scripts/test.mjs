@@ -76,7 +76,7 @@ async function playwright(env) {
 /** The demo firm, the stand-ins, a worker and two apps (one on an empty database), then the browser tests. */
 async function browser(cluster, weatherUrl, env) {
   say('Loading the demo firm for the browser tests.')
-  await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
+  await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true, storiesOnly: true })
   const roadsUrl = await startRoads(DIST)
   const mailUrl = await startOutbox(DIST)
   await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })

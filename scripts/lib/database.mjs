@@ -1,12 +1,11 @@
 import { createHmac } from 'node:crypto'
 import { programArgs } from './build.mjs'
-import { inRoot } from './paths.mjs'
 import { startPostgres } from './postgres.mjs'
 import { runOrStop } from './processes.mjs'
+import { runBundledOrStop } from './run-bundled.mjs'
 import { stop } from './say.mjs'
 
 const DATABASE = 'slow_reed'
-const tsx = ['--import', 'tsx']
 
 /** Newest schema and the app's role. @param distDir the build whose migrations run; null: from their source */
 export const migrate = (ownerUrl, appPassword, distDir) =>
@@ -15,24 +14,27 @@ export const migrate = (ownerUrl, appPassword, distDir) =>
     env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
   })
 
-/** Loads the demo firm into an empty database. */
-export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
-  runOrStop('The demo data could not be loaded', process.execPath, [...tsx, inRoot('demo', 'load.ts')], {
+/**
+ * Loads the demo firm into an empty database.
+ * @param storiesOnly without the ordinary customers and the rounds of today
+ */
+export const loadDemo = (appUrl, { weatherUrl, quiet = false, storiesOnly = false }) =>
+  runBundledOrStop('The demo data could not be loaded', 'demo/load.ts', {
     quiet,
-    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl },
+    // what a crash would lose is loaded again from the start: nothing is waited for on the disk
+    env: {
+      APP_DATABASE_URL: `${appUrl}?options=-csynchronous_commit%3Doff`,
+      WEATHER_DESK_URL: weatherUrl,
+      DEMO_STORIES_ONLY: storiesOnly ? '1' : '',
+    },
   })
 
 /** A key for the demo's probes, and the ponds they hang in. */
 export async function demoProbes(appUrl) {
-  const output = await runOrStop(
-    'The probes of the demo got no key',
-    process.execPath,
-    [...tsx, inRoot('demo', 'probes.ts')],
-    {
-      quiet: true,
-      env: { APP_DATABASE_URL: appUrl },
-    },
-  )
+  const output = await runBundledOrStop('The probes of the demo got no key', 'demo/probes.ts', {
+    quiet: true,
+    env: { APP_DATABASE_URL: appUrl },
+  })
   return JSON.parse(output.slice(output.indexOf('{')))
 }
 

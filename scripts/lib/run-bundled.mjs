@@ -2,10 +2,10 @@
 // loaded file by file, hot calls between modules cost several times more.
 import { mkdirSync } from 'node:fs'
 import { inRoot } from './paths.mjs'
-import { run } from './processes.mjs'
+import { run, runOrStop } from './processes.mjs'
 
-/** @returns what `run` returns: exit code and output */
-export async function runBundled(entry, args = [], options = {}) {
+/** @returns the file that the entry point and all it needs of ours became; packages stay where they are */
+async function bundled(entry) {
   const { build } = await import('esbuild')
   const folder = inRoot('node_modules', '.cache', 'slow-reed')
   mkdirSync(folder, { recursive: true })
@@ -13,10 +13,20 @@ export async function runBundled(entry, args = [], options = {}) {
   await build({
     entryPoints: [inRoot(entry)],
     bundle: true,
+    packages: 'external',
     platform: 'node',
     format: 'esm',
+    jsx: 'automatic',
     outfile,
     logLevel: 'error',
   })
-  return run(process.execPath, [outfile, ...args], options)
+  return outfile
 }
+
+/** @returns what `run` returns: exit code and output */
+export const runBundled = async (entry, args = [], options = {}) =>
+  run(process.execPath, [await bundled(entry), ...args], options)
+
+/** Stops everything with a line to read where the run fails. @returns its output */
+export const runBundledOrStop = async (line, entry, options = {}) =>
+  runOrStop(line, process.execPath, [await bundled(entry)], options)

@@ -20,8 +20,32 @@ export type SurveyFigures = Pick<PondInput, 'outline' | 'zones' | 'rockShare' | 
   readonly volumeTests?: readonly VolumeTest[]
 }
 
-/** Shape and adopted volume of a pond from its survey figures, or the first thing that cannot be built. */
-export function pondFacts(survey: SurveyFigures): Result<PondFacts, BasinProblem> {
+/** Surveys worked out last, by their figures; every page, plan and forecast of a pond begins with them. */
+const kept = new Map<string, Result<PondFacts, BasinProblem>>()
+const KEPT = 400
+
+/**
+ * Shape and adopted volume of a pond from its survey figures, or the first thing that cannot be built. A shape takes
+ * some 50 ms, so that what was worked out from the same figures is given again.
+ */
+export function pondFacts({
+  outline,
+  zones,
+  rockShare,
+  meteredFillM3,
+  volumeTests = [],
+}: SurveyFigures): Result<PondFacts, BasinProblem> {
+  const survey = { outline, zones, rockShare, meteredFillM3, volumeTests }
+  const key = JSON.stringify(survey)
+  const facts = kept.get(key) ?? workOut(survey)
+  // the last that was asked for is the last to go
+  kept.delete(key)
+  kept.set(key, facts)
+  if (kept.size > KEPT) kept.delete(kept.keys().next().value!)
+  return facts
+}
+
+function workOut(survey: Required<SurveyFigures>): Result<PondFacts, BasinProblem> {
   const basin = basinOf(survey)
   if (!basin.ok) return failure(basin.problem)
   const straight = survey.outline.kind === 'rectangle' && survey.zones.every((zone) => zone.sideSlope === 0)
@@ -35,7 +59,7 @@ export function pondFacts(survey: SurveyFigures): Result<PondFacts, BasinProblem
       volumeM3: survey.meteredFillM3,
       sigmaM3: survey.meteredFillM3 * USUAL_SIGMA_SHARE['metered-fill'],
     })
-  for (const test of survey.volumeTests ?? []) {
+  for (const test of survey.volumeTests) {
     const volumeM3 = testedVolumeM3(test)
     evidence.push({ method: test.method, volumeM3, sigmaM3: volumeM3 * USUAL_SIGMA_SHARE[test.method] })
   }

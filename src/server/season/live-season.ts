@@ -9,7 +9,13 @@ import type { PondInContext } from '@/domain/ponds/pond'
 import { houseRulesAt, seasonRulesOf, type HouseRules } from '@/domain/house-rules/house-rules'
 import { findSite } from '@/server/customers/customer-repository'
 import { listWaterTemps } from '@/server/water/reading-repository'
-import { findCalibration, liveHashOf, storeCalibration, storeLiveSeason } from '@/server/season/season-repository'
+import {
+  findCalibration,
+  findTwinLiveSeason,
+  liveHashOf,
+  storeCalibration,
+  storeLiveSeason,
+} from '@/server/season/season-repository'
 import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
 import { briefOf, round, seasonOf, thermalPond } from './season'
 
@@ -84,7 +90,8 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   }
   const hash = hashOf(input)
   if ((await liveHashOf(trx, pond.id)) === hash) return false
-  const season = JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season
+  const season =
+    (await findTwinLiveSeason(trx, hash)) ?? (JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season)
   await storeLiveSeason(trx, pond.id, { year, hash, season, ...briefOf(season), at: new Date().toISOString() })
   return true
 }

@@ -64,6 +64,16 @@ export async function findSeason(
   return row?.season
 }
 
+/** The year of another pond of the firm, worked out from the very same: as deep, as shaded, as high, as near. */
+export async function findTwinSeason(trx: Knex.Transaction, inputHash: string): Promise<Season | undefined> {
+  return (await trx('pond_seasons').where({ input_hash: inputHash }).first('season'))?.season
+}
+
+/** This year of another pond, worked out from the very same. */
+export async function findTwinLiveSeason(trx: Knex.Transaction, hash: string): Promise<Season | undefined> {
+  return (await trx('pond_seasons').where({ live_hash: hash }).first('live'))?.live ?? undefined
+}
+
 /** Keeps this year's season beside the one of any year. */
 export async function storeLiveSeason(trx: Knex.Transaction, pondId: PondId, live: LiveSeason): Promise<void> {
   await trx('pond_seasons')

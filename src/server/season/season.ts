@@ -5,7 +5,7 @@ import type { FirmId } from '@/domain/shared/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { houseRulesAt, seasonRulesOf, type HouseRules } from '@/domain/house-rules/house-rules'
-import { findCalibration, findSeason, storeSeason } from '@/server/season/season-repository'
+import { findCalibration, findSeason, findTwinSeason, storeSeason } from '@/server/season/season-repository'
 import { findSite } from '@/server/customers/customer-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
 
@@ -41,7 +41,8 @@ export async function seasonOf(
   const inputHash = createHash('sha256').update(JSON.stringify(input)).digest('hex')
   const kept = await findSeason(trx, pond.id, inputHash)
   if (kept) return kept
-  const season = JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season
+  const season =
+    (await findTwinSeason(trx, inputHash)) ?? (JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season)
   await storeSeason(trx, firmId, { pondId: pond.id, inputHash, ...briefOf(season) }, season)
   return season
 }

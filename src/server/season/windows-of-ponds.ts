@@ -1,4 +1,4 @@
-import type { FirmId } from '@/domain/shared/ids'
+import type { FirmId, PondId } from '@/domain/shared/ids'
 import { database } from '@/server/platform/db/connection'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -10,11 +10,13 @@ import { weather } from '@/server/season/weather'
 
 /**
  * Brings the kept windows of all ponds up to the house rules, the weather and the readings of now, a pond at a time.
+ * @param only some of them; all when left out
  */
-export async function windowsOfPonds(firmId: FirmId): Promise<void> {
+export async function windowsOfPonds(firmId: FirmId, only?: readonly PondId[]): Promise<void> {
   await weather()
   const stations = await listStations(database())
-  for (const { id } of await inFirm(firmId, listPonds))
+  const ids = only ?? (await inFirm(firmId, (trx) => listPonds(trx))).map(({ id }) => id)
+  for (const id of ids)
     await inFirm(firmId, async (trx) => {
       const pond = await findPond(trx, id)
       const { rules, timeZone } = await findFirm(trx)

@@ -98,6 +98,22 @@ const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
 const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number =>
   Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
 
+/** Minutes that a crew of this size is planned at a pond with, as logged visits have taught. */
+export async function minutesAt(
+  trx: Knex.Transaction,
+  jobKey: string,
+  ponds: readonly PondInContext[],
+  crewSize: number,
+): Promise<Map<PondId, number>> {
+  const corrections = await durationCorrections(trx)
+  return new Map(
+    ponds.map((pond) => {
+      const { duration } = estimateOf(jobKey, pond, crewSize)
+      return [pond.id, plannedMinutesOf(estimated(duration), factorFor(corrections, jobKey, pond.id))]
+    }),
+  )
+}
+
 /**
  * What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on
  * those days.

@@ -18,11 +18,16 @@ const KEYS = [
   ['visits', 'leg_of'],
 ] as const
 
-/** Rows that others point at are removed without reading whole tables. */
+/** What a pond's year was worked out from: ponds alike share it. */
+const HASHES = ['input_hash', 'live_hash'] as const
+
+/** Rows that others point at are removed, and years that are alike found, without reading whole tables. */
 export async function up(knex: Knex): Promise<void> {
   for (const [table, column] of KEYS) await knex.schema.alterTable(table, (t) => t.index(column))
+  await knex.schema.alterTable('pond_seasons', (t) => HASHES.forEach((hash) => t.index(hash)))
 }
 
 export async function down(knex: Knex): Promise<void> {
   for (const [table, column] of KEYS) await knex.schema.alterTable(table, (t) => t.dropIndex(column))
+  await knex.schema.alterTable('pond_seasons', (t) => HASHES.forEach((hash) => t.dropIndex(hash)))
 }
