@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { addDays, weekOf } from '../../src/core/numeric/calendar'
 import { seededRandom } from '../../src/core/numeric/random'
-import type { CrewId, PondId, VisitId } from '../../src/domain/shared/ids'
+import type { CrewId, FollowUpId, PondId, VisitId } from '../../src/domain/shared/ids'
 import type { PondInContext } from '../../src/domain/ponds/pond'
 import { savedPondFacts } from '../../src/domain/ponds/pond-facts'
 import { SERVICE_JOBS } from '../../src/domain/schedule/service-plan'
@@ -11,7 +11,9 @@ import { todayIn } from '../../src/server/platform/today'
 import { findPonds } from '../../src/server/ponds/pond-repository'
 import { listPlanningPonds, type PlanningPond } from '../../src/server/schedule/planning-repository'
 import { minutesAt, planVisit } from '../../src/server/visits/visit-planning'
+import { listOpenFollowUps } from '../../src/server/visits/follow-up-repository'
 import { findVisit, listVisits } from '../../src/server/visits/visit-repository'
+import { dismissFollowUp } from '../../src/server/equipment/tasks'
 import { FIRM } from '../people'
 import { actorOf } from '../stories'
 import { paintPond } from '../pictures'
@@ -27,6 +29,8 @@ const ONE_DAY_MIN = 510
 /** Ponds that carry more fish than their filter. */
 const STRAINED_SHARE = 0.1
 const LOOKED_BACK_DAYS = 320
+/** A firm that works has nothing later than this on its list. */
+const LATE_AT_MOST_DAYS = 9
 
 interface RoundFirm {
   readonly owner: Actor
@@ -55,6 +59,7 @@ export async function driveRounds(firm: RoundFirm, now: Date): Promise<void> {
   for (const visit of planRounds(places, [...firm.crews.keys()], today, taken))
     visits.push([visit, await put(firm, visit)])
   await logDone(firm, visits, new Map(ponds.map((pond) => [pond.id, pond])), places, now)
+  await answerOld(firm.owner, today)
 }
 
 /** What the rounds need to know of each pond. */
@@ -116,4 +121,11 @@ async function logDone(
     }
     await logVisit(actors.get(crew)!, { visit, seen, fish: pond.fish, share, pictures }, seededRandom(seed))
   })
+}
+
+/** What was to be looked at again long ago has been: by telephone, or on a visit before these weeks. */
+async function answerOld(owner: Actor, today: string): Promise<void> {
+  const due = addDays(today, -LATE_AT_MOST_DAYS)
+  const open = await inFirm(owner.firmId, (trx) => listOpenFollowUps(trx, { dueBy: due, limit: 1000 }))
+  for (const { id, dueTo } of open) if (dueTo < due) await dismissFollowUp(owner, id as FollowUpId)
 }

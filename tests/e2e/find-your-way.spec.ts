@@ -199,3 +199,20 @@ test('proposals stand in one list by how they stand, and lead to their pond', as
   await page.goBack()
   await expect(page).toHaveURL(/\/proposals\?show=open/)
 })
+
+test('from a risk on Today it is two presses to a planned visit', async ({ page }) => {
+  await signInAs(page, 'office')
+  await page.goto('/')
+  await page.waitForLoadState('networkidle')
+  expect(await seriousOn(page)).toEqual([])
+  const hand = new Hand(page)
+  const risks = page.getByRole('heading', { name: /^Ponds at risk/ }).locator('xpath=..')
+  await hand.press('link', 'Schedule a visit at Works canteen', risks)
+  await expect(page.getByRole('heading', { level: 2, name: 'Routine visit' })).toBeVisible()
+  // far from the days of other tests; the hand would take the day that stands there
+  const day = new Date(Date.now() + 62 * 86_400_000).toISOString().slice(0, 10)
+  await page.getByLabel('Day', { exact: true }).fill(day)
+  await hand.press('button', 'Schedule visit', page.locator('form'))
+  await expect(page.getByRole('button', { name: /Routine visit at Works canteen/ })).toBeVisible()
+  expect(hand.presses).toBe(2)
+})

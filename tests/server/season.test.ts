@@ -1,6 +1,7 @@
 import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { addDays } from '@/core/numeric/calendar'
+import type { PondId } from '@/domain/shared/ids'
 import { closeDatabase, database } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { weatherDesk } from '@/server/platform/gateways/weather'
@@ -39,6 +40,23 @@ describe('a pond’s year', () => {
     await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
     expect(await hash()).not.toBe(before)
+  })
+  it('is shared by ponds alike, and by no other', async () => {
+    const { actors, firmId } = await makeFirm('Bugle')
+    const ids = [
+      await addPond(actors.owner, newPond()),
+      await addPond(actors.owner, { ...newPond(), pond: { ...newPond().pond, altitudeM: 380 } }),
+    ]
+    // as nobody would work it out: who has it has it from the first
+    await inFirm(firmId, (trx) =>
+      trx('pond_seasons')
+        .where({ pond_id: ids[0]! })
+        .update({ season: trx.raw(`season || '{"marked": true}'`) }),
+    )
+    const seasonAt = (id: PondId) =>
+      inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first('season'))!.season)
+    expect(await seasonAt(await addPond(actors.owner, newPond()))).toMatchObject({ marked: true })
+    expect(await seasonAt(ids[1]!)).not.toMatchObject({ marked: true })
   })
   it('moves in the season view too, without anyone opening the pond', async () => {
     const { actors } = await makeFirm('Betony')

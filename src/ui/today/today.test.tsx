@@ -1,4 +1,5 @@
 import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
 import type { TodayPageData } from '@/server/today/today'
 import type { Role } from '@/domain/people/roles'
 import { AsPerson } from '../../../tests/fixtures/person'
@@ -98,10 +99,63 @@ describe('the day at a glance', () => {
     expect(screen.getByRole('link', { name: 'Routine visit: Tarn, Pool' })).toHaveAttribute('href', '/visits/v2/report')
     expect(screen.getByText(/Tue 23 Mar/)).toBeInTheDocument()
   })
+  it('shows a day of many visits crew by crew, what is done folded away, and the days to come as sums', () => {
+    const many = Array.from({ length: 10 }, (_, i) =>
+      visit(`m${i}`, {
+        crewName: i < 6 ? 'Otter' : 'Newt',
+        state: i < 4 ? 'done' : 'planned',
+        startTime: `${String(8 + i).padStart(2, '0')}:00`,
+        siteName: `Site ${i}`,
+        plannedMinutes: 30,
+      }),
+    )
+    const coming = many.map((v, i) => ({
+      ...v,
+      id: `c${i}`,
+      state: 'planned',
+      day: i < 7 ? '2027-03-22' : '2027-03-23',
+    }))
+    show({ todays: many, coming })
+    const rounds = screen.getByRole('heading', { name: 'Today’s visits' }).closest('section')!
+    expect(within(rounds).getByRole('progressbar', { name: 'Visits of Otter that are done' })).toHaveAttribute(
+      'aria-valuenow',
+      '4',
+    )
+    expect(rounds).toHaveTextContent('4 of 6 done')
+    expect(rounds).toHaveTextContent('0 of 4 done')
+    expect(within(rounds).queryByRole('link', { name: /Site 0/ })).not.toBeInTheDocument()
+    expect(within(rounds).getByRole('link', { name: /Site 5/ })).toHaveAttribute('href', '/field?visit=m5')
+    const days = screen.getByRole('heading', { name: 'The next two weeks' }).closest('section')!
+    expect(days).toHaveTextContent('7 visits, 2 crews, 4 h on site')
+    expect(within(days).getByRole('link', { name: 'Tue 23 Mar' })).toHaveAttribute('href', '/rounds?day=2027-03-23')
+  })
+  it('shows the first of many follow-ups, and the rest on request', async () => {
+    const followUps = Array.from({ length: 9 }, (_, i) => ({
+      id: `f${i}`,
+      pondId: 'p1',
+      siteName: 'Yard',
+      pondName: 'Basin',
+      title: `Look ${i}`,
+      dueFrom: '2027-03-10',
+      dueTo: '2027-03-25',
+    }))
+    show({ followUps, followUpCount: 9 })
+    const list = screen.getByRole('heading', { name: 'Follow-ups (9)' }).closest('section')!
+    expect(within(list).getAllByRole('listitem')).toHaveLength(6)
+    await userEvent.click(within(list).getByRole('button', { name: 'Show 3 more' }))
+    expect(within(list).getAllByRole('listitem')).toHaveLength(9)
+  })
+  it('leads from a risk to the planning of a visit', () => {
+    show({ followUps: [] })
+    expect(screen.getByRole('link', { name: 'Schedule a visit at Yard' })).toHaveAttribute(
+      'href',
+      '/ponds/p2/plan?job=routine',
+    )
+  })
   it('names ponds at risk with the test that says so', () => {
     show()
     const risk = screen.getByRole('heading', { name: 'Ponds at risk (1)' }).closest('section')!
-    expect(risk).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
+    expect(risk).toHaveTextContent(/Act\s*Yard: Basin\s*Schedule visit\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
   })
   it('counts all that waits, customers’ urgent requests before all else', () => {
     const request = (id: string, urgent: boolean) => ({
@@ -163,7 +217,7 @@ describe('the day at a glance', () => {
   })
   it('shows a crew the same without what is not theirs', () => {
     show({}, 'technician')
-    expect(screen.queryByRole('link', { name: 'Schedule cleanout' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('link', { name: /Schedule/ })).not.toBeInTheDocument()
   })
   it('tells a newcomer what is still missing', () => {
     show({ todays: [], coming: [], toPlan: [], toPlanCount: 0, pondCount: 0, concerns: [], followUps: [], water: null })
