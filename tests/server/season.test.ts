@@ -9,6 +9,7 @@ import { closeQueue } from '@/server/platform/queue/queue'
 import { windowsOfPonds } from '@/server/season/windows-of-ponds'
 import { firm, setHouseRules } from '@/server/firm/firm'
 import { addPond } from '@/server/ponds/ponds'
+import { setServicePlan } from '@/server/schedule/service-plans'
 import { seasonPage } from '@/server/season/season-view'
 import { todayPage } from '@/server/today/today'
 import { planVisit, planningPage } from '@/server/visits/visit-planning'
@@ -125,6 +126,20 @@ describe('the morning', () => {
     const morning = await todayPage(actors.office)
     expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
     expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest!)
+  })
+  it('asks for no cleanout where the customer has agreed to other care', async () => {
+    const { actors } = await makeFirm('Dropwort')
+    const lines = (job: string) => [
+      { job, everyDays: null, from: null, to: null, starts: null, ends: null, priceMinor: null },
+    ]
+    const [light, full] = [
+      await addPond(actors.owner, newPond({ name: 'Light' })),
+      await addPond(actors.owner, newPond({ name: 'Full' })),
+    ]
+    await setServicePlan(actors.owner, light, 0, lines('spring-startup'))
+    await setServicePlan(actors.owner, full, 0, lines('spring-cleanout'))
+    const { toPlan, toPlanCount } = await todayPage(actors.office)
+    expect([toPlanCount, toPlan.map((w) => w.pondName)]).toEqual([1, ['Full']])
   })
 })
 

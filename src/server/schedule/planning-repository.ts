@@ -192,6 +192,15 @@ export async function findServicePlan(trx: Knex.Transaction, pondId: PondId): Pr
   return row ? { lines: ServicePlan.parse(row.lines), version: row.version } : { lines: [], version: 0 }
 }
 
+/** Ponds whose customers have agreed to work, but not to this: nobody is asked to plan it there. */
+export async function listPondsWithout(trx: Knex.Transaction, jobKey: string): Promise<Set<PondId>> {
+  const ids: PondId[] = await trx('service_plans')
+    .whereRaw('jsonb_array_length(lines) > 0')
+    .whereRaw('not lines @> ?::jsonb', [JSON.stringify([{ job: jobKey }])])
+    .pluck('pond_id')
+  return new Set(ids)
+}
+
 /** @throws {ProblemError} 'conflict' when someone else saved first */
 export async function storeServicePlan(
   trx: Knex.Transaction,

@@ -10,6 +10,7 @@ import { listAnswers } from '@/server/proposals/proposal-repository'
 import { may } from '@/domain/people/roles'
 import { countFollowUpsDue, listRequests, listUnlogged } from '@/server/today/today-repository'
 import { listRisks } from '@/server/forecasts/forecast-repository'
+import { listPondsWithout } from '@/server/schedule/planning-repository'
 import { listPondWeeks } from '@/server/season/season-repository'
 import { listVisitDays, listVisitLines } from '@/server/visits/visit-line-repository'
 import { todayIn } from '@/server/platform/today'
@@ -63,7 +64,8 @@ export async function todayPage(actor: Actor) {
 export type TodayPageData = Awaited<ReturnType<typeof todayPage>>
 
 /**
- * Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week.
+ * Ponds whose coming cleanout window has no visit yet, earliest first, but for those whose customers have agreed to
+ * other care; and the span of water temperatures this week.
  */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
   const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekOf(today), 'spring-cleanout')
@@ -72,7 +74,9 @@ async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
     to: addDays(today, 400),
     jobKey: 'spring-cleanout',
   })
+  const agreedToOther = await listPondsWithout(trx, 'spring-cleanout')
   const unplanned = ponds.flatMap((pond) => {
+    if (agreedToOther.has(pond.pondId)) return []
     const window = nextWindow(pond.windows, 'spring-cleanout', today)
     if (!window) return []
     const { earliest, best, latest } = window
