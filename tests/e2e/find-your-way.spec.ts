@@ -216,3 +216,21 @@ test('from a risk on Today it is two presses to a planned visit', async ({ page 
   await expect(page.getByRole('button', { name: /Routine visit at Works canteen/ })).toBeVisible()
   expect(hand.presses).toBe(2)
 })
+
+test('on a phone the field sheet has its head on one line across the screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await signInAs(page, 'crew-lead')
+  await page.goto('/field')
+  const head = await page.getByRole('banner').boundingBox()
+  const [day, office] = [
+    await page
+      .getByRole('banner')
+      .getByRole('link', { name: /’s day$/ })
+      .boundingBox(),
+    await page.getByRole('banner').getByRole('link', { name: 'Office' }).boundingBox(),
+  ]
+  expect(head).toMatchObject({ x: 0, y: 0, width: 390 })
+  expect(head!.height).toBeLessThan(72)
+  expect(Math.abs(day!.y + day!.height / 2 - office!.y - office!.height / 2)).toBeLessThan(4)
+  expect([day!.x >= 8, office!.x + office!.width <= 382]).toEqual([true, true])
+})

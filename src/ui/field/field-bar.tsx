@@ -46,7 +46,7 @@ export function FieldBar({
   const { text, good } = syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }, t)
   return (
     <>
-      <header className="top-bar field-bar justify-content-between">
+      <header className="field-bar no-print">
         <FieldLink href="/field" className="firm">
           {t('field.fieldBar.sDay', { split: name.split(' ')[0]! })}
         </FieldLink>

@@ -1,33 +1,42 @@
 'use client'
 import { longDate } from '@/domain/shared/dates'
+import { may } from '@/domain/people/roles'
 import type { TodayPageData } from '@/server/today/today'
+import { usePerson } from '@/ui/person-context'
 import { ComingDays } from './coming-days'
 import { CrewsToday } from './crews-today'
 import { Answers, AtRisk, CleanoutsToPlan, FollowUps, Requests, Unlogged } from './decisions'
 import { WaterStrip } from './water-strip'
 
-/** The morning: what must be decided, the worst first; beside it the rounds of today and what comes. */
+/**
+ * The morning: for who plans what must be decided, the worst first, and beside it the rounds of today; for a crew its
+ * rounds first.
+ */
 export function TodayView({ data }: { data: TodayPageData }) {
+  const { role } = usePerson()
+  const decisions = (
+    <div key="decisions">
+      <AtRisk data={data} />
+      <Requests data={data} />
+      <Unlogged data={data} />
+      <Answers data={data} />
+      <FollowUps data={data} />
+      <CleanoutsToPlan data={data} />
+    </div>
+  )
+  const rounds = (
+    <div key="rounds">
+      <CrewsToday visits={data.todays} />
+      <ComingDays visits={data.coming} />
+    </div>
+  )
   return (
     <>
       <div className="page-head">
         <h1>{longDate(data.today)}</h1>
       </div>
       <WaterStrip data={data} />
-      <div className="columns two">
-        <div>
-          <AtRisk data={data} />
-          <Requests data={data} />
-          <Unlogged data={data} />
-          <Answers data={data} />
-          <FollowUps data={data} />
-          <CleanoutsToPlan data={data} />
-        </div>
-        <div>
-          <CrewsToday visits={data.todays} />
-          <ComingDays visits={data.coming} />
-        </div>
-      </div>
+      <div className="columns two">{may(role, 'visits.plan') ? [decisions, rounds] : [rounds, decisions]}</div>
     </>
   )
 }

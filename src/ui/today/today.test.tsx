@@ -219,6 +219,14 @@ describe('the day at a glance', () => {
     show({}, 'technician')
     expect(screen.queryByRole('link', { name: /Schedule/ })).not.toBeInTheDocument()
   })
+  it('begins with what must be decided for the office, and with the rounds for a crew', () => {
+    const headings = () => screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)
+    const { unmount } = show()
+    expect(headings()[0]).toBe('Ponds at risk (1)')
+    unmount()
+    show({}, 'technician')
+    expect(headings()[0]).toBe('Today’s visits')
+  })
   it('tells a newcomer what is still missing', () => {
     show({ todays: [], coming: [], toPlan: [], toPlanCount: 0, pondCount: 0, concerns: [], followUps: [], water: null })
     for (const words of [
