@@ -88,7 +88,9 @@ export async function searchVisits(
   }
   const rows: { pond_id: string; id: string; job_name: string; day: string; state: string }[] = [
     ...(await some().where('day', '>=', today).orderBy(['day', 'start_time'])),
-    ...(await some().where('day', '<', today).orderBy([{ column: 'day', order: 'desc' }, 'start_time'])),
+    ...(await some()
+      .where('day', '<', today)
+      .orderBy([{ column: 'day', order: 'desc' }, 'start_time'])),
   ]
   return atPlaces(found, rows, [], () => '').map(({ id, job_name, day, state, at }) => ({
     kind: 'visit',
