@@ -44,6 +44,25 @@ describe('programs that a script starts', () => {
     for (let i = 0; i < 100 && lives(pid); i++) await new Promise((resolve) => setTimeout(resolve, 50))
     expect(lives(pid)).toBe(false)
   })
+  it('end at once when the script was killed while it started them', async () => {
+    const gone = spawn(process.execPath, ['-e', ''])
+    await new Promise((resolve) => gone.once('exit', resolve))
+    const late = spawn(
+      process.execPath,
+      [
+        '--import',
+        pathToFileURL(join(process.cwd(), 'scripts', 'lib', 'exit-with-parent.mjs')).href,
+        file('late.mjs', `setInterval(() => {}, 1000)`),
+      ],
+      { env: { ...process.env, STARTED_BY: String(gone.pid) } },
+    )
+    const ended = await Promise.race([
+      new Promise<string>((resolve) => late.once('exit', () => resolve('ended'))),
+      new Promise<string>((resolve) => setTimeout(() => resolve('lives on'), 5000)),
+    ])
+    late.kill('SIGKILL')
+    expect(ended).toBe('ended')
+  })
   it('may have processes of their own that wait for word from them, as the development server does', async () => {
     const waiter = file('waiter.mjs', `process.once('message', () => process.send('heard')); process.send('ready')`)
     const parent = file(
