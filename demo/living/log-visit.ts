@@ -56,20 +56,13 @@ export async function logVisit(lead: Actor, todo: VisitToLog, random: Random): P
       if (entry.kind === 'finding' || entry.kind === 'finished')
         await onEntryLogged(trx, lead, { ...visit, state: entry.kind === 'finished' ? state : 'under-way' }, log, entry)
   })
-  const photos = entries.filter((entry) => entry.kind === 'done' && entry.stepKey.endsWith('photos'))
-  for (const entry of photos)
-    await addPhoto(
-      lead,
-      visit.id,
-      {
-        id: uuid<PhotoId>(),
-        stepKey: (entry as { stepKey: string }).stepKey,
-        takenAt: entry.at,
-        pairOf: null,
-        sketchOf: null,
-      },
-      todo.pictures[Math.floor(random() * todo.pictures.length)]!,
-    )
+  const photoSteps = new Set(visit.job.steps.filter(({ kind }) => kind === 'photo').map(({ key }) => key))
+  for (const entry of entries) {
+    if (entry.kind !== 'done' || !photoSteps.has(entry.stepKey)) continue
+    const picture = todo.pictures[Math.floor(random() * todo.pictures.length)]!
+    const { stepKey, at: takenAt } = entry
+    await addPhoto(lead, visit.id, { id: uuid<PhotoId>(), stepKey, takenAt, pairOf: null, sketchOf: null }, picture)
+  }
 }
 
 /** The lines of a log up to the wanted share of the steps. */
@@ -79,8 +72,11 @@ function linesOf({ visit, seen, fish, share }: VisitToLog, random: Random): Entr
   const photographed = random() < PHOTOGRAPHED
   let at = Date.parse(`${visit.day}T${visit.startTime}:00${UTC_OFFSET}`)
   const entries: EntryInput[] = []
+  // a visit that has just ended was not slower than the clock
   const log = (line: Line) =>
-    entries.push(EntryInput.parse({ ...line, id: uuid<EntryId>(), at: new Date(at).toISOString() }))
+    entries.push(
+      EntryInput.parse({ ...line, id: uuid<EntryId>(), at: new Date(Math.min(at, Date.now())).toISOString() }),
+    )
   log({ kind: 'started' })
   for (const step of steps.slice(0, Math.round(steps.length * share))) {
     at += pace

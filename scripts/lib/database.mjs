@@ -21,13 +21,22 @@ export const migrate = (ownerUrl, appPassword, distDir) =>
 export const loadDemo = (appUrl, { weatherUrl, quiet = false, storiesOnly = false }) =>
   runBundledOrStop('The demo data could not be loaded', 'demo/load.ts', {
     quiet,
-    // what a crash would lose is loaded again from the start: nothing is waited for on the disk
     env: {
-      APP_DATABASE_URL: `${appUrl}?options=-csynchronous_commit%3Doff`,
+      APP_DATABASE_URL: process.env.DATABASE_URL ? appUrl : withoutWaiting(appUrl),
       WEATHER_DESK_URL: weatherUrl,
       DEMO_STORIES_ONLY: storiesOnly ? '1' : '',
     },
   })
+
+/**
+ * The address of a database of ours for work that a crash may lose, since it is begun again: nothing is waited for on
+ * the disk.
+ */
+function withoutWaiting(address) {
+  const url = new URL(address)
+  url.searchParams.set('options', '-csynchronous_commit=off')
+  return url.href
+}
 
 /** A key for the demo's probes, and the ponds they hang in. */
 export async function demoProbes(appUrl) {

@@ -7,14 +7,23 @@ export type SendOutcome<Value> = { ok: true; value: Value } | { ok: false; probl
 
 const NO_ANSWER: SendProblem = { title: '', status: 0, kind: 'offline' }
 
-/** Sends JSON to the app's own API. Every outcome is a value; nothing is thrown. */
+/**
+ * Sends JSON to the app's own API. Every outcome is a value; nothing is thrown.
+ * @param keepalive arrives also when the page is left at once; for short words only, browsers allow 64 kB
+ */
 export async function send<Value = unknown>(
   method: 'POST' | 'PUT' | 'DELETE',
   path: string,
   body: unknown = {},
+  { keepalive = false }: { readonly keepalive?: boolean } = {},
 ): Promise<SendOutcome<Value>> {
   return answerOf(() =>
-    fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+      ...(keepalive ? { keepalive } : {}),
+    }),
   )
 }
 

@@ -176,6 +176,8 @@ test('on a phone the bar is one line, its menu unfolds and closes again; a page 
   await page.emulateMedia({ colorScheme: 'light' })
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'light')
   await page.emulateMedia({ colorScheme: 'dark' })
+  // the choice has reached the firm's database, also where someone chose another theme before
+  await expect(page.getByLabel('Theme')).toBeEnabled()
   await page.reload()
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark')
   await page.getByRole('button', { name: /^Account of / }).click()

@@ -20,7 +20,7 @@ export function usePreferences() {
   const prefer = async (change: Partial<Preferences>) => {
     setBusy(true)
     if (change.theme) wear(change.theme)
-    const answer = await send('PUT', '/api/v1/preferences', { ...preferences, ...change })
+    const answer = await send('PUT', '/api/v1/preferences', { ...preferences, ...change }, { keepalive: true })
     setBusy(false)
     if (answer.ok) return router.refresh()
     wear(preferences.theme)
