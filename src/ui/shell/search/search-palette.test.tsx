@@ -70,8 +70,13 @@ describe('search and commands', () => {
     expect(screen.queryByText('Field sheet')).not.toBeInTheDocument()
     await userEvent.click(screen.getByText('Dark theme'))
     expect(document.documentElement.dataset.bsTheme).toBe('dark')
-    // kept for the person, not for this page alone
-    expect(send).toHaveBeenCalledWith('PUT', '/api/v1/preferences', { units: 'metric', theme: 'dark' })
+    // kept for the person, not for this page alone, even when it is left at once
+    expect(send).toHaveBeenCalledWith(
+      'PUT',
+      '/api/v1/preferences',
+      { units: 'metric', theme: 'dark' },
+      { keepalive: true },
+    )
   })
   it('offers the tabs of the pond that is open', () => {
     path = '/ponds/00000000-0000-4000-8000-000000000001/water'
