@@ -22,8 +22,11 @@ export interface BuiltPond extends DemoPond {
   readonly seed: number
 }
 
-/** Beds worked out once for each kind of pond: those of a kind were built alike. */
-export type Beds = Map<string, FilterDesign>
+/**
+ * Beds worked out once for each kind of pond: those of a kind were built alike. Kept before they are there, so that
+ * all have the bed of the first pond, whichever of several at once is sooner done.
+ */
+export type Beds = Map<string, Promise<FilterDesign>>
 
 const WARRANTY_DAYS = 3 * 365
 const DUE_SHARE = 1 / 8
@@ -58,8 +61,9 @@ async function standingBed(owner: Actor, { id, kind, builtOn }: BuiltPond): Prom
 }
 
 async function newBed(owner: Actor, { id, kind, builtOn }: BuiltPond, beds: Beds): Promise<FilterDesign> {
-  const bed = (kind === undefined ? undefined : beds.get(kind)) ?? (await designPage(owner, id)).start
-  if (kind !== undefined) beds.set(kind, bed)
+  const drawn = (kind === undefined ? undefined : beds.get(kind)) ?? designPage(owner, id).then(({ start }) => start)
+  if (kind !== undefined) beds.set(kind, drawn)
+  const bed = await drawn
   await build(owner, (await saveDesign(owner, id, { name: 'As built', bed, overrideReason: '' })).id, builtOn)
   return bed
 }

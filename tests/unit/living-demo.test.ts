@@ -1,4 +1,8 @@
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { seededRandom } from '@/core/numeric/random'
+import { answerProblem } from '@/domain/visits/step-check'
+import { usualInWords } from '@/server/visits/usual-in-words'
+import { plausibleAnswer } from '../../demo/living/answers'
 import { agreedFor } from '../../demo/living/agreed'
 import { ALL_CREWS, LIVING_PEOPLE } from '../../demo/living/people'
 import { planRounds, type RoundPond, type RoundVisit } from '../../demo/living/rounds-plan'
@@ -9,7 +13,7 @@ import { PEOPLE } from '../../demo/people'
 import { NewPondInput } from '@/domain/customers/customer'
 import { PersonInput } from '@/domain/people/people'
 import { pondFacts } from '@/domain/ponds/pond-facts'
-import { ServicePlan } from '@/domain/schedule/service-plan'
+import { SERVICE_JOBS, ServicePlan } from '@/domain/schedule/service-plan'
 
 const all = [...SITES, ...LIVING_SITES]
 
@@ -118,6 +122,28 @@ describe.each([
   })
   it('are the same every time', () => {
     expect(planRounds(ponds, ALL_CREWS, today)).toEqual(visits)
+  })
+})
+
+describe.each(SERVICE_JOBS.map(({ key }) => key))('a log of %s as the demo writes it', (key) => {
+  it.each([
+    ['under ice', 0.5, false],
+    ['in summer, with too many fish', 22, true],
+  ])('answers every step as the field sheet asks, %s', (_name, waterC, strained) => {
+    const { steps } = usualInWords(key)!
+    const random = seededRandom(7)
+    for (const step of steps) {
+      const photos = step.kind === 'photo' ? 1 : 0
+      for (let i = 0; i < 20; i++) {
+        const answer = plausibleAnswer(
+          step,
+          { waterC, depthM: 1.1, strained },
+          [{ species: 'goldfish', count: 12, lengthM: 0.12 }],
+          random,
+        )
+        expect([step.key, answerProblem(step, answer, photos, true)]).toEqual([step.key, null])
+      }
+    }
   })
 })
 

@@ -22,6 +22,8 @@ const LOOK_AHEAD_DAYS = 14
 /** Answers of customers stay on Today for so long. */
 const ANSWERS_DAYS = 14
 const MAX_CONCERNS = 8
+/** The page shows the first, and all of these on request. */
+const MAX_FOLLOW_UPS = 100
 const MAX_RISKS = 6
 const MAX_TO_PLAN = 8
 /** A cleanout this close to its window counts as this season's. */
@@ -38,7 +40,7 @@ export async function todayPage(actor: Actor) {
     inFirm(actor.firmId, async (trx) => ({
       pondCount: await countPonds(trx),
       visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
-      followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
+      followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: MAX_FOLLOW_UPS }),
       found: await latestConcerns(trx, MAX_CONCERNS),
       risks: await listRisks(trx, forecastsSince(), MAX_RISKS),
       answers: may(actor.role, 'prices.read')

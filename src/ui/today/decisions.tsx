@@ -45,10 +45,7 @@ function Concerns({ data }: { data: TodayPageData }) {
       {data.concerns.map((c) => (
         <li key={c.pondId}>
           <span className={`verdict ${c.band} me-1`}>{t(`water.bandNames.${c.band}`)}</span>
-          <Link href={`/ponds/${c.pondId}`}>
-            {c.siteName}: {c.pondName}
-          </Link>
-          <ScheduleVisit pondId={c.pondId} siteName={c.siteName} />
+          <PondToVisit at={c} />
           <div className="soft small">
             {t(`water.readingNames.${c.kind}`)} {show(c.value, readingQuantity(c.kind))}
             {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units, t)}` : ''}, {instant(c.takenAt, timeZone)}
@@ -71,10 +68,7 @@ export function Requests({ data: { requests } }: { data: TodayPageData }) {
         {requests.lines.map((r) => (
           <li key={r.id}>
             {r.urgent ? <span className="verdict emergency me-1">{t('today.todayView.urgent')}</span> : null}
-            <Link href={`/ponds/${r.pondId}`}>
-              {r.siteName}: {r.pondName}
-            </Link>
-            <ScheduleVisit pondId={r.pondId} siteName={r.siteName} />
+            <PondToVisit at={r} />
             <div className="soft small">{t('today.todayView.by', { title: r.title, dueTo: shortDate(r.dueTo) })}</div>
           </li>
         ))}
@@ -155,10 +149,7 @@ export function FollowUps({ data }: { data: TodayPageData }) {
         line={(f) => (
           <li key={f.id}>
             {f.dueTo < data.today ? <span className="verdict stop me-1">{t('today.todayView.late')}</span> : null}
-            <Link href={`/ponds/${f.pondId}`}>
-              {f.siteName}: {f.pondName}
-            </Link>
-            <ScheduleVisit pondId={f.pondId} siteName={f.siteName} />
+            <PondToVisit at={f} />
             <div className="soft small">
               {f.title} · {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
             </div>
@@ -169,19 +160,29 @@ export function FollowUps({ data }: { data: TodayPageData }) {
   )
 }
 
-/** Leads to the planning of a visit, for whoever plans. */
-function ScheduleVisit({ pondId, siteName }: { pondId: string; siteName: string }) {
+/** A pond that something is to be done about; for whoever plans, the way to a visit there. */
+function PondToVisit({
+  at,
+}: {
+  at: { readonly pondId: string; readonly pondName: string; readonly siteName: string }
+}) {
   const t = useTexts()
   const { role } = usePerson()
-  if (!may(role, 'visits.plan')) return null
   return (
-    <Link
-      className="ms-2 small"
-      href={`/ponds/${pondId}/plan?job=routine`}
-      aria-label={t('today.todayView.scheduleVisitAt', { site: siteName })}
-    >
-      {t('today.todayView.scheduleVisit')}
-    </Link>
+    <>
+      <Link href={`/ponds/${at.pondId}`}>
+        {at.siteName}: {at.pondName}
+      </Link>
+      {may(role, 'visits.plan') ? (
+        <Link
+          className="ms-2 small"
+          href={`/ponds/${at.pondId}/plan?job=routine`}
+          aria-label={t('today.todayView.scheduleVisitAt', { site: at.siteName })}
+        >
+          {t('today.todayView.scheduleVisit')}
+        </Link>
+      ) : null}
+    </>
   )
 }
 

@@ -6,7 +6,7 @@ export const today = {
     nothingPlannedNext14: 'No visits in the next 14 days.',
     cleanoutsDecide: 'Cleanouts to schedule',
     addFirstPondWindows: 'Add your first pond to see its season windows here.',
-    everyPondWhoseWindow: 'Every pond with a known window has its cleanout planned.',
+    everyPondWhoseWindow: 'No agreed cleanout waits for a day.',
     noCleanoutComingWindow:
       '{toPlanCount} {toPlanCount, plural, one {pond has} other {ponds have}} no cleanout in the coming window; the earliest first.',
     best: '{earliest} – {latest} {latest2}, best {best}',
