@@ -222,7 +222,7 @@ describe('the list of ponds', () => {
     render(
       <AsPerson>
         <NuqsTestingAdapter hasMemory {...address}>
-          <PondList ponds={list} />
+          <PondList ponds={list} tiles={null} />
         </NuqsTestingAdapter>
       </AsPerson>,
     )
@@ -254,7 +254,7 @@ describe('the list of ponds', () => {
     render(
       <AsPerson role="technician">
         <NuqsTestingAdapter>
-          <PondList ponds={[]} />
+          <PondList ponds={[]} tiles={null} />
         </NuqsTestingAdapter>
       </AsPerson>,
     )

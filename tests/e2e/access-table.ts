@@ -73,6 +73,9 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'customers', method: 'GET', allowed: PLANNERS },
   { route: 'customers/[customerId]', method: 'GET', allowed: PLANNERS },
   { route: 'proposals', method: 'GET', allowed: DESK },
+  { route: 'api/v1/ponds/[pondId]/windows', method: 'GET', allowed: ALL, query: '?year=2027' },
+  // no source of tiles is set: none is there, whoever asks
+  { route: 'api/v1/map-tiles/[z]/[x]/[y]', method: 'GET', allowed: ALL },
   { route: 'api/v1/search', method: 'GET', allowed: ALL, query: '?q=a' },
   { route: 'ponds', method: 'GET', allowed: ALL },
   { route: 'ponds/new', method: 'GET', allowed: DESK },

@@ -27,6 +27,7 @@ function routesOnDisk(folder = app, route: string[] = []): string[] {
 const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
   `/${route
     .replace('[pondId]', ids.pondId)
+    .replace('[z]/[x]/[y]', '3/4/2')
     .replace('[visitId]', ids.visitId)
     .replace('[photoId]', ids.photoId)
     .replace('[designId]', ids.designId)

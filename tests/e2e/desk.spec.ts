@@ -39,7 +39,7 @@ test('a planned visit is moved and taken off on the rounds', async ({ page }) =>
   await page.getByRole('button', { name: 'Schedule cleanout' }).click()
   const stop = page.getByRole('button', { name: /Spring cleanout at Foxholt/ })
   await stop.click()
-  const chosen = page.getByRole('region', { name: 'Selected visit' })
+  const chosen = page.getByRole('dialog', { name: 'Selected visit' })
   await chosen.getByLabel('Start').fill('06:30')
   await chosen.getByLabel('Crew').selectOption({ label: 'Kingfisher' })
   await chosen.getByRole('button', { name: 'Move visit' }).click()

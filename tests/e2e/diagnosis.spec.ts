@@ -16,18 +16,26 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await openTab(page, 'Water', 'Diagnose')
   await expect(page.getByRole('heading', { level: 2, name: 'Diagnose', exact: true })).toBeVisible()
 
+  // nothing is suggested while nothing is reported; a picture says what is seen
+  await expect(page.getByRole('region', { name: 'Next question' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Water colour' }).click()
+  expect(await seriousOn(page)).toEqual([])
+  await page.getByRole('button', { name: 'Green', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Next question' }).getByRole('group')).toHaveCount(1)
+
   // the file knows already that the filter is too small, and how old its word is
+  await page.getByText('All questions').click()
   const known = page.getByRole('group', { name: 'Is the filter smaller than the house method asks?' })
   await expect(known).toContainText('yes, by the saved filter')
   // what is seen at the water decides
   const answer = (question: string, word: 'Yes' | 'No') =>
     page.getByRole('group', { name: question }).last().getByRole('button', { name: word }).click()
-  await answer('Is the water green?', 'Yes')
   await answer('Is more fed than the fish eat in a few minutes?', 'No')
   await answer('Is the filter newer than ten weeks?', 'No')
   // the file counts the lamp's hours; it was changed yesterday
   await answer('Is its lamp past its hours?', 'No')
   await answer('Were all media cleaned, or the pond drained, in the last six weeks?', 'No')
+  await expect(page.getByRole('region', { name: 'Answers so far' }).getByRole('listitem')).toHaveCount(5)
   const causes = page.getByRole('region', { name: 'Likely causes' })
   await expect(causes.getByRole('listitem').first()).toContainText('the filter is too small')
   await expect(causes.getByRole('listitem').first()).toContainText('Is the water green? yes')

@@ -146,7 +146,7 @@ test('what was just done is undone: a follow-up taken off and a visit cancelled 
     .click()
   const stop = page.getByRole('button', { name: 'Routine visit at Gannet End, 05:15' })
   await stop.click()
-  await page.getByRole('region', { name: 'Selected visit' }).getByRole('button', { name: 'Cancel visit' }).click()
+  await page.getByRole('dialog', { name: 'Selected visit' }).getByRole('button', { name: 'Cancel visit' }).click()
   await expect(stop).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(stop).toBeVisible()

@@ -98,7 +98,7 @@ test('ten dates promised in February stay where they are when a crew falls sick 
   // promised one by one
   const promised = week.stops.slice(0, 10)
   await page.goto(`/rounds?day=${week.monday}`)
-  const chosen = page.getByRole('region', { name: 'Selected visit' })
+  const chosen = page.getByRole('dialog', { name: 'Selected visit' })
   for (const stop of promised) {
     const [crewId, day, ...name] = stop.split(' ')
     const card = page.locator(`[data-cell="${crewId} ${day}"]`).getByRole('button', { name: name.join(' ') })
@@ -256,6 +256,6 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   const why = page.getByRole('list', { name: 'Why this day and crew' })
   await expect(why.getByText(/^Window \d+ \w+ – \d+ \w+; /)).toBeVisible()
   await expect(why.getByText(/^It (could start up to|adds) /).first()).toBeVisible()
-  await page.getByRole('region', { name: 'Selected visit' }).getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('dialog', { name: 'Selected visit' }).getByRole('button', { name: 'Close' }).click()
   expect(errors).toEqual([])
 })

@@ -147,7 +147,7 @@ test('a site gets its hours, days off and place; the map, equipment and wishes f
   await expect(page.getByText('Reset the loose edge stone')).toHaveCount(0)
 
   await page.goto('/map')
-  await expect(page.getByRole('img', { name: /^Map of \d+ sites/ })).toBeVisible()
+  await expect(page.getByRole('region', { name: /^Map of \d+ sites/ })).toBeVisible()
   await expect(page.getByText('Cold Ash Common').first()).toBeVisible()
   expect(errors).toEqual([])
 })

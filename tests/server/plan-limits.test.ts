@@ -14,7 +14,7 @@ import { changeSite } from '@/server/customers/customers'
 import { gatherPlan } from '@/server/schedule/gather'
 import { setServicePlan } from '@/server/schedule/service-plans'
 import { addPond } from '@/server/ponds/ponds'
-import { daySheet } from '@/server/rounds/rounds'
+import { daySheet } from '@/server/rounds/day-sheet'
 import { planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
@@ -97,9 +97,9 @@ describe('crews', () => {
     await planVisit(actors.office, { pondId, visitType: 'routine', day: TODAY, startTime: '09:00', crewId, note: '' })
     const [crew] = (await people(actors.owner)).crews
     // the only site lies in the middle of all sites, where the firm's yard is taken to be
-    expect((await daySheet(actors.office, crewId, TODAY)).ways).toEqual([0])
+    expect((await daySheet(actors.office, crewId, TODAY)).ways.toStops).toEqual([0])
     await setCrewSetup(actors.office, crewId, crew!.version, { ...crew!.setup, yard: { lat: 45.2, lon: -45 } })
-    expect((await daySheet(actors.office, crewId, TODAY)).ways[0]).toBeGreaterThan(15)
+    expect((await daySheet(actors.office, crewId, TODAY)).ways.toStops[0]).toBeGreaterThan(15)
     const { input } = await inFirm(firmId, (trx) =>
       gatherPlan(trx, PlanWish.parse({ from: TODAY, to: addDays(TODAY, 20) }), TODAY, undefined),
     )

@@ -45,10 +45,11 @@ const of = (p: number, found: boolean): number => (found ? p : 1 - p)
 
 /**
  * Ranks causes by Bayes' rule over what was found; findings are taken as independent given the cause.
+ * @param skipped  questions that nobody can answer now: they are not asked again
  * @returns likelihoods that sum to 1, evidence for and against each, and the test that would tell most for its effort
  * @source naive Bayes as in de Dombal 1972; expected information by Shannon entropy
  */
-export function diagnose(findings: Findings): Diagnosis {
+export function diagnose(findings: Findings, skipped: readonly FindingKey[] = []): Diagnosis {
   const told = FINDING_KEYS.filter((key) => findings[key] !== undefined)
   const weights = CAUSE_KEYS.map((cause) =>
     told.reduce((w, key) => w * of(chance(cause, key), findings[key]!), causeOf(cause).weight),
@@ -60,7 +61,7 @@ export function diagnose(findings: Findings): Diagnosis {
     likelihood: posterior[i]!,
     ...evidenceOf(cause, told, findings),
   })).sort((a, b) => b.likelihood - a.likelihood)
-  return { ranked, next: bestTest(posterior, findings) }
+  return { ranked, next: bestTest(posterior, findings, skipped) }
 }
 
 function evidenceOf(
@@ -84,13 +85,13 @@ function evidenceOf(
  * The unanswered question that is expected to tell most about whether it is the likeliest cause or another, weighed
  * by its effort.
  */
-function bestTest(posterior: readonly number[], findings: Findings): NextTest | null {
+function bestTest(posterior: readonly number[], findings: Findings, skipped: readonly FindingKey[]): NextTest | null {
   const first = posterior.indexOf(Math.max(...posterior))
   const now = doubt(posterior[first]!)
   if (now < 1e-3) return null
   let best: (NextTest & { readonly worth: number }) | null = null
   for (const finding of FINDING_KEYS) {
-    if (findings[finding] !== undefined) continue
+    if (findings[finding] !== undefined || skipped.includes(finding)) continue
     const left = [true, false].reduce((sum, found) => {
       const joint = posterior.map((p, i) => p * of(chance(CAUSE_KEYS[i]!, finding), found))
       const share = joint.reduce((a, b) => a + b, 0)

@@ -96,6 +96,29 @@ export const FINDINGS = {
 export type FindingKey = keyof typeof FINDINGS
 export const FINDING_KEYS = Object.keys(FINDINGS) as FindingKey[]
 
+/** What is seen that something is wrong, by where one looks: a diagnosis begins with these. */
+export const SIGHTS = {
+  water: ['water-green', 'water-brown', 'water-muddy', 'water-milky', 'smell-eggs'],
+  surface: ['foam', 'film', 'duckweed'],
+  algae: ['string-algae'],
+  plants: ['plants-pale', 'plants-rampant'],
+  fish: [
+    'fish-gasp',
+    'fish-flash',
+    'fins-clamped',
+    'red-streaks',
+    'raised-scales',
+    'cloudy-skin',
+    'fish-hide',
+    'fish-missing',
+  ],
+  level: ['level-falls', 'wet-ground'],
+  filter: ['flow-less', 'bed-stands-high', 'pump-noisy', 'air-in-pipe'],
+} as const satisfies Record<string, readonly FindingKey[]>
+export type SightArea = keyof typeof SIGHTS
+export const SIGHT_AREAS = Object.keys(SIGHTS) as SightArea[]
+export type Sight = (typeof SIGHTS)[SightArea][number]
+
 /** What has been found out: true, false, or not looked at. */
 export type Findings = Readonly<Partial<Record<FindingKey, boolean>>>
 

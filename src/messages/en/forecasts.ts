@@ -109,6 +109,22 @@ export const forecasts = {
   riskLines: {
     plan: 'Schedule: {name}',
   },
+  optionCards: {
+    asItIs: 'As it is, nothing special',
+    filterSize: 'Filter {percent} %',
+    fish: 'Fish {percent} %',
+    feed: 'Feed {percent} %',
+    uv: 'UV {to, select, on {on} other {off}}',
+    aerator: 'Aerator {to, select, on {on} other {off}}',
+    event: 'Day {day}: {event}',
+    more: 'and {count} more',
+  },
+  steady: {
+    title: 'Hardly changes',
+    figure: '{title}: about {middle} ({low} to {high})',
+    drawAll: 'Show these charts too',
+    leaveOut: 'Leave out what hardly changes',
+  },
   outlookView: {
     floor: 'floor',
     water: 'Water',
@@ -214,6 +230,7 @@ export const forecasts = {
     handNotSeenDeep: 'clarity below {line}',
   },
   whatIfView: {
+    changedSince: 'Changed since this result',
     n60: '60',
     n500: '500',
     month: 'a month',

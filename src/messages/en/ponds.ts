@@ -37,6 +37,7 @@ export const ponds = {
     searchPonds: 'Search ponds',
     showOnly: 'Show only',
     siteCustomerTownUse: 'Site, customer, town or use',
+    mapBeside: 'Map',
     addPond: 'Add pond',
     pondsTable: 'Ponds table',
     pondsStandHereOnce: 'No ponds yet. Choose “Add pond” to begin: all you need is a tape measure.',

@@ -81,6 +81,7 @@ export const season = {
     daysThanUsual: '{days} days {days2} than usual',
   },
   seasonView: {
+    todayIs: 'Today, {today}',
     anotherSite: 'another site',
     season: 'Season {year}',
     zoom: 'Zoom',
@@ -112,6 +113,8 @@ export const season = {
     later: 'Later',
   },
   seasonRibbon: {
+    unfold: 'Visit types of {site}, {pond}',
+    lookingUp: 'Looking up why…',
     planned: 'planned',
     done: 'done',
     underWay: 'in progress',

@@ -88,6 +88,9 @@ export interface PondSummary {
   readonly name: string
   readonly siteName: string
   readonly town: string
+  /** Where the site is; null while nobody gave it a place. */
+  readonly lat: number | null
+  readonly lon: number | null
   readonly customerName: string
   readonly use: PondInput['use']
   readonly volumeM3: number
@@ -108,6 +111,8 @@ export async function listPonds(trx: Knex.Transaction, customerId?: CustomerId):
       'p.area_m2',
       's.name as site_name',
       's.town',
+      's.lat',
+      's.lon',
       'c.name as customer_name',
       trx.raw(`p.survey->>'use' as use`),
     )
@@ -123,12 +128,32 @@ export async function listPonds(trx: Knex.Transaction, customerId?: CustomerId):
     name: r.name,
     siteName: r.site_name,
     town: r.town,
+    lat: r.lat,
+    lon: r.lon,
     customerName: r.customer_name,
     use: r.use,
     volumeM3: r.volume_m3,
     areaM2: r.area_m2,
     fishCount: Number(r.fish_count),
   }))
+}
+
+/** A pond with where its site is. */
+export interface PondPlace {
+  readonly pondId: PondId
+  readonly siteId: SiteId
+  readonly siteName: string
+  readonly lat: number | null
+  readonly lon: number | null
+}
+
+/** Where every pond is. */
+export async function listPondPlaces(trx: Knex.Transaction): Promise<PondPlace[]> {
+  const rows = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .select('p.id', 's.id as site_id', 's.name', 's.lat', 's.lon')
+    .orderBy(['s.name', 'p.name'])
+  return rows.map((r) => ({ pondId: r.id, siteId: r.site_id, siteName: r.name, lat: r.lat, lon: r.lon }))
 }
 
 /** Ponds of a customer's sites. */

@@ -1,12 +1,14 @@
 import { firmTexts } from '@/messages/texts'
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import { formatQuantity } from '@/core/units/format'
+import { clockOf } from '@/domain/people/crew-setup'
+import { dayLoad } from '@/domain/rounds/day-load'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
 import type { CrewId } from '@/domain/shared/ids'
 import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
 import type { Actor } from '@/server/platform/auth/actor'
-import { daySheet } from '@/server/rounds/rounds'
+import { daySheet } from '@/server/rounds/day-sheet'
 import { paper } from '@/server/platform/paper/pdf-paper'
 import { PAPER } from '@/core/drawing/palette'
 
@@ -23,6 +25,7 @@ export async function daySheetPdf(
 ): Promise<{ bytes: Buffer; fileName: string }> {
   const t = firmTexts()
   const { crew, visits, ways, load } = await daySheet(actor, crewId, day)
+  const hours = dayLoad(visits, ways, crew.setup)
   const show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) =>
     formatQuantity(value, kind, actor.preferences.units, options)
   const bytes = await renderToBuffer(
@@ -33,6 +36,11 @@ export async function daySheetPdf(
           {crew.name}, {longDate(day)}
         </Text>
         {visits.length === 0 ? <Text>{t('rounds.daySheet.nothingPlannedCrewDay')}</Text> : null}
+        {hours ? (
+          <Text style={paper.line}>
+            {t('rounds.dayLane.leaves', { leaves: clockOf(hours.leavesMin), back: clockOf(hours.backMin) })}
+          </Text>
+        ) : null}
         {visits.length > 0 ? (
           <View style={paper.callout}>
             <Text style={paper.heading}>{t('rounds.daySheet.loadBeforeLeaving')}</Text>
@@ -48,9 +56,9 @@ export async function daySheetPdf(
           {visits.map((v, i) => (
             <View key={v.id} style={styles.stop} wrap={false}>
               <Text style={paper.muted}>
-                {ways[i] === null
+                {ways.toStops[i] === null
                   ? t('rounds.daySheet.wayNotKnownSite')
-                  : t('rounds.daySheet.way', { i: duration(ways[i]!) })}
+                  : t('rounds.daySheet.way', { i: duration(ways.toStops[i]!) })}
               </Text>
               <Text style={styles.time}>
                 {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}

@@ -10,7 +10,6 @@ interface FindingQuestionProps {
   readonly told: boolean | undefined
   readonly known: KnownFinding | undefined
   readonly onSay: (found: boolean | undefined) => void
-  readonly next?: boolean
 }
 
 const ANSWERS = [
@@ -19,13 +18,13 @@ const ANSWERS = [
 ] as const
 
 /** One question with yes, no, or nothing said; what the file says stands until somebody says otherwise. */
-export function FindingQuestion({ finding, told, known, onSay, next = false }: FindingQuestionProps) {
+export function FindingQuestion({ finding, told, known, onSay }: FindingQuestionProps) {
   const t = useTexts()
 
   const question = t(`diagnosis.findings.${finding}`)
   const stands = told ?? known?.found
   return (
-    <div className={`finding ${next ? 'next' : ''}`} role="group" aria-label={question}>
+    <div className="finding" role="group" aria-label={question}>
       <span>
         {question}
         {known && told === undefined ? (

@@ -1,83 +1,17 @@
 'use client'
-import { type TextId, type Texts, textId, useTexts } from '@/ui/kit/texts'
-import { useMemo } from 'react'
+import { type Texts, useTexts } from '@/ui/kit/texts'
+import { useMemo, useState } from 'react'
 import { bandOf, type Band, type ShownOutput } from '@/core/ecosystem/comparison/comparison'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { fromCanonical, unitBySymbol } from '@/core/units/convert'
-import { SHOWN_UNIT } from '@/core/units/systems'
-import { AMMONIA_BANDS } from '@/core/water/ammonia'
-import { thresholdsOf } from '@/core/water/readings'
-import { CLEAR_M } from '@/core/ecosystem/measures'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
 import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import type { ComparedRuns } from './use-comparison'
 import { DASHES, optionInk } from './option-ink'
-
-interface Line {
-  readonly value: number
-  readonly name: TextId | null
-  readonly bad: boolean
-}
-
-interface ShownChart {
-  readonly output: ShownOutput
-  readonly title: TextId
-  readonly length?: boolean
-  /** Kind of reading that measures it. */
-  readonly test?: string
-  readonly lines: readonly Line[]
-}
-
-const NAMES = {
-  watch: textId('forecasts.forecastCharts.watch'),
-  act: textId('forecasts.forecastCharts.act'),
-  emergency: textId('forecasts.forecastCharts.emergency'),
-  fine: null,
-} as const
-const linesOf = (kind: 'dissolvedOxygen' | 'nitrite' | 'nitrate'): Line[] =>
-  thresholdsOf(kind).map(({ value, band }) => ({ value, name: NAMES[band], bad: band !== 'watch' }))
-
-/** What the bench draws, the look of the water first. */
-const CHARTS: readonly ShownChart[] = [
-  {
-    output: 'clarityM',
-    title: textId('forecasts.forecastCharts.howDeepHandSeen'),
-    length: true,
-    test: 'clarityDepth',
-    lines: [{ value: CLEAR_M, name: textId('forecasts.forecastCharts.clear'), bad: false }],
-  },
-  {
-    output: 'oxygen',
-    title: textId('forecasts.forecastCharts.leastOxygenDayMg'),
-    test: 'dissolvedOxygen',
-    lines: linesOf('dissolvedOxygen'),
-  },
-  { output: 'tan', title: textId('forecasts.forecastCharts.ammoniaTanMgL'), test: 'tan', lines: [] },
-  {
-    output: 'nh3',
-    title: textId('forecasts.forecastCharts.toxicAmmoniaMostDay'),
-    lines: [
-      { value: AMMONIA_BANDS.watchFromMgL, name: textId('forecasts.forecastCharts.watch'), bad: false },
-      { value: AMMONIA_BANDS.actAboveMgL, name: textId('forecasts.forecastCharts.act'), bad: true },
-    ],
-  },
-  {
-    output: 'nitrite',
-    title: textId('forecasts.forecastCharts.nitriteMgL'),
-    test: 'nitrite',
-    lines: linesOf('nitrite'),
-  },
-  {
-    output: 'nitrate',
-    title: textId('forecasts.forecastCharts.nitrateMgL'),
-    test: 'nitrate',
-    lines: linesOf('nitrate'),
-  },
-  { output: 'bacteriaShare', title: textId('forecasts.forecastCharts.bacteriaBedShareRoom'), lines: [] },
-]
+import { CHARTS, inUnit, isSteadyChart, steadyWords, symbolOf, type ShownChart } from './shown-charts'
+import { SteadyFigures } from './steady-figures'
 
 interface ForecastChartsProps {
   readonly result: ComparedRuns
@@ -98,12 +32,35 @@ interface DayTest {
 
 /** Bands and middles of every way, one chart a figure. */
 export function ForecastCharts({ result, names, day, outputs, tests = NO_TESTS }: ForecastChartsProps) {
+  const t = useTexts()
+
+  const { preferences } = usePerson()
+  const [all, setAll] = useState(false)
+  const charts = useMemo(() => {
+    const asked = CHARTS.filter((chart) => !outputs || outputs.includes(chart.output))
+    return asked.map((chart) => ({
+      chart,
+      // what was asked for by name is drawn, and so is what was tested
+      steady: !outputs && !tests.some((test) => test.kind === chart.test) && isSteadyChart(chart, result),
+    }))
+  }, [result, outputs, tests])
   return (
-    <div className="forecast-charts">
-      {CHARTS.filter((chart) => !outputs || outputs.includes(chart.output)).map((chart) => (
-        <ForecastChart key={chart.output} chart={chart} result={result} names={names} day={day} tests={tests} />
-      ))}
-    </div>
+    <>
+      <div className="forecast-charts">
+        {charts
+          .filter(({ steady }) => all || !steady)
+          .map(({ chart }) => (
+            <ForecastChart key={chart.output} chart={chart} result={result} names={names} day={day} tests={tests} />
+          ))}
+      </div>
+      <SteadyFigures
+        lines={charts
+          .filter(({ steady }) => steady)
+          .map(({ chart }) => steadyWords(chart, result, preferences.units, t))}
+        drawn={all}
+        onDraw={setAll}
+      />
+    </>
   )
 }
 
@@ -120,10 +77,9 @@ function ForecastChart({
 
   const { preferences } = usePerson()
   const ink = chartInk(useShownTheme())
-  const symbol = chart.length ? SHOWN_UNIT[preferences.units].length.usual : ''
+  const symbol = symbolOf(chart, preferences.units)
   const option = useMemo(() => {
-    const shownAs = (value: number) =>
-      Number((chart.length ? fromCanonical(value, unitBySymbol('length', symbol)) : value).toPrecision(4))
+    const shownAs = (value: number) => Number(inUnit(chart, value, symbol).toPrecision(4))
     const bands = result.runs.map((runs) => bandOf(runs, chart.output, result.days))
     const read = tests.filter(
       (test) => test.kind === chart.test && test.day >= result.from && test.day < addDays(result.from, result.days),

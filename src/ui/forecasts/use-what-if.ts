@@ -56,6 +56,8 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
     return 'staged'
   })
   const [chosen, setChosen] = useState(0)
+  /** Counts the questions that were begun or opened: each is answered at once. */
+  const [begun, setBegun] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
   const changeOption = (index: number, changes: Partial<WhatIfOption>) =>
     setWhatIf((w) => ({
@@ -74,13 +76,16 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
     change,
     changeOption,
     template,
+    begun,
     begin: (template: string) => {
       setTemplate(template)
+      setBegun(begun + 1)
       setWhatIf({ ...templateOf(template, data, t), members: whatIf.members })
       setChosen(0)
     },
     open: (kept: WhatIfInput) => {
       setTemplate('')
+      setBegun(begun + 1)
       setWhatIf(kept)
       setChosen(0)
     },

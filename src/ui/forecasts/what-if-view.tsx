@@ -1,7 +1,7 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
-import { WhatIfInput, comparisonOf, MAX_OPTIONS } from '@/domain/forecasts/what-if'
+import { useEffect, useEffectEvent, useState } from 'react'
+import { WhatIfInput, comparisonOf } from '@/domain/forecasts/what-if'
 import { START_KINDS } from '@/core/ecosystem/start'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -10,10 +10,10 @@ import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 import { SavedWhatIfs } from './saved-what-ifs'
 import { useComparison, useProgress } from './use-comparison'
+import { OptionCards } from './option-cards'
 import { useWhatIf, type WhatIfState } from './use-what-if'
 import { WhatIfResults } from './what-if-results'
 import { OptionEditor } from './option-editor'
-import { Swatch } from './option-ink'
 import { saidWords } from '@/messages/said'
 import { WHAT_IF_TEMPLATES } from '@/domain/forecasts/what-if-templates'
 
@@ -42,14 +42,24 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   const comparison = useComparison()
   const [shown, setShown] = useState<readonly string[]>([])
   const [wrong, setWrong] = useState<string | null>(null)
+  /** What the result is of. */
+  const [ran, setRan] = useState<WhatIfInput | null>(null)
   const { model } = data
   const go = () => {
     const read = WhatIfInput.safeParse(state.whatIf)
     if (!read.success) return setWrong(saidWords(read.error.issues[0]!.message, t))
     setWrong(null)
+    setRan(state.whatIf)
     setShown(read.data.options.map((w) => w.name))
     comparison.run(comparisonOf(read.data, model!), read.data.members)
   }
+  // a page that opens with an answer: the question's usual one is worked out at once, without holding the page
+  const answer = useEffectEvent(go)
+  useEffect(() => {
+    // once the page is drawn
+    const soon = setTimeout(() => model && answer(), 0)
+    return () => clearTimeout(soon)
+  }, [state.begun, model])
   const results = () => {
     if (comparison.state.status === 'done' || comparison.state.status === 'stopped')
       return (
@@ -111,7 +121,6 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
                   onChange={(e) => state.change({ members: Number(e.target.value) })}
                 />
               </div>
-              <Ways state={state} />
               <OptionEditor model={model} state={state} />
               {model.filterAssumed ? (
                 <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p>
@@ -120,7 +129,8 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
             <KeepIt data={data} state={state} />
           </div>
           <div>
-            <RunBar comparison={comparison} onRun={go} wrong={wrong} />
+            <OptionCards model={model} state={state} />
+            <RunBar comparison={comparison} onRun={go} wrong={wrong} changed={ran !== null && ran !== state.whatIf} />
             {results()}
           </div>
         </div>
@@ -130,50 +140,17 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   )
 }
 
-/** One tab a way. */
-function Ways({ state }: { state: WhatIfState }) {
-  const t = useTexts()
-
-  const { options } = state.whatIf
-  return (
-    <div className="what-if-options">
-      <div role="tablist" aria-label={t('forecasts.whatIfView.ways')}>
-        {options.map((option, i) => (
-          <button
-            key={i}
-            id={`what-if-option-${i}`}
-            role="tab"
-            aria-selected={i === state.chosen}
-            aria-controls="what-if-option"
-            className={`btn btn-sm btn-outline-secondary ${i === state.chosen ? 'active' : ''}`}
-            onClick={() => state.choose(i)}
-          >
-            <Swatch index={i} /> {option.name || t('forecasts.whatIfView.way', { i: i + 1 })}
-          </button>
-        ))}
-      </div>
-      {options.length < MAX_OPTIONS ? (
-        <button className="btn btn-sm btn-link" onClick={state.addOption}>
-          {t('forecasts.whatIfView.addWay')}
-        </button>
-      ) : null}
-      {options.length > 1 ? (
-        <button className="btn btn-sm btn-link" onClick={() => state.removeOption(state.chosen)}>
-          {t('forecasts.whatIfView.takeWayOut')}
-        </button>
-      ) : null}
-    </div>
-  )
-}
-
 function RunBar({
   comparison,
   onRun,
   wrong,
+  changed,
 }: {
   comparison: ReturnType<typeof useComparison>
   onRun: () => void
   wrong: string | null
+  /** What is set is no longer what the result is of. */
+  changed: boolean
 }) {
   const t = useTexts()
 
@@ -192,6 +169,11 @@ function RunBar({
           {t('forecasts.whatIfView.runThem')}
         </button>
       )}
+      {changed ? (
+        <span className="verdict look" role="status">
+          {t('forecasts.whatIfView.changedSince')}
+        </span>
+      ) : null}
       {wrong ? (
         <span className="field-error" role="alert">
           {wrong}

@@ -1,26 +1,18 @@
 'use client'
+import type { FeatureCollection, LineString, Point, Polygon } from 'geojson'
 import { useServerData } from '@/ui/kit/server-data'
-import type { LonLat } from './projection'
 
-export interface RegionFeature {
-  readonly properties: {
-    readonly kind: 'land' | 'river' | 'road' | 'town'
-    readonly name?: string
-    readonly class?: string
-  }
-  readonly geometry:
-    | { readonly type: 'Polygon'; readonly coordinates: readonly (readonly LonLat[])[] }
-    | { readonly type: 'LineString'; readonly coordinates: readonly LonLat[] }
-    | { readonly type: 'Point'; readonly coordinates: LonLat }
+interface RegionProperties {
+  readonly kind: 'land' | 'river' | 'road' | 'town'
+  readonly name?: string
+  readonly class?: 'main' | 'lane' | 'track'
 }
+export type Region = FeatureCollection<Polygon | LineString | Point, RegionProperties>
 
 /**
- * Land, water and roads of the region: a GeoJSON file that ships with the app. Empty until it is there; sites show
+ * Land, water and roads of the region: a GeoJSON file that ships with the app. Null until it is there; sites show
  * without it.
  */
-export function useRegion(): readonly RegionFeature[] {
-  return useServerData<{ readonly features: readonly RegionFeature[] }>('/maps/region.geojson').value?.features ?? NONE
+export function useRegion(): Region | null {
+  return useServerData<Region>('/maps/region.geojson').value ?? null
 }
-
-/** The same each time, so that what is drawn from it is not drawn anew. */
-const NONE: readonly RegionFeature[] = []

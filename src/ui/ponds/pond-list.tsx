@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
+import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { may } from '@/domain/people/roles'
 import { ATTENTION, attentionOf, type Attention } from '@/domain/ponds/pond-state'
 import { shortDate } from '@/domain/shared/dates'
@@ -11,7 +11,10 @@ import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { Icon } from '@/ui/kit/icon'
 import { FilterChips, SearchField } from '@/ui/kit/list-filters'
 import { useTexts, type Texts } from '@/ui/kit/texts'
+import { sitesOf } from '@/ui/map/map-sites'
+import { RegionMap, type RegionMapProps } from '@/ui/map/region-map'
 import { usePerson, useShow } from '@/ui/person-context'
+import { FILTERS, HOLDS } from './pond-filters'
 import { PondStatus } from './pond-status'
 
 const COLUMN_KEYS = [
@@ -31,38 +34,31 @@ const COLUMN_KEYS = [
 ] as const
 type PondColumn = TableColumn<PondLine> & { readonly key: (typeof COLUMN_KEYS)[number] }
 
-/** What a list of ponds is narrowed down to by one press. */
-const FILTERS = ['all', 'attention', 'risk', 'unplanned', 'no-plan', 'no-filter'] as const
-type Filter = (typeof FILTERS)[number]
-const HOLDS: Readonly<Record<Filter, (pond: PondLine) => boolean>> = {
-  all: () => true,
-  attention: (pond) => attentionOf(pond) !== 'none',
-  risk: (pond) => pond.risk !== null,
-  unplanned: (pond) => pond.nextVisit === null,
-  'no-plan': (pond) => pond.agreed === 0,
-  'no-filter': (pond) => pond.filter === null,
-}
-
 /** What is searched for and how it is sorted stands in the address: a link shows the same list, and so does Back. */
 const VIEW = {
   q: parseAsString.withDefault(''),
   show: parseAsStringLiteral(FILTERS).withDefault('all'),
   sort: parseAsStringLiteral(COLUMN_KEYS).withDefault('siteName'),
+  map: parseAsBoolean.withDefault(false),
   order: parseAsStringLiteral(['up', 'down']).withDefault('up'),
 }
 
+/** The same each time, so that the map is not drawn anew. */
+const NO_ROUNDS: RegionMapProps['rounds'] = []
+
 /** All ponds with what helps decide which to see to: how they stand, when someone was and will be there. */
-export function PondList({ ponds }: { ponds: readonly PondLine[] }) {
+export function PondList({ ponds, tiles }: { ponds: readonly PondLine[]; tiles: RegionMapProps['tiles'] }) {
   const t = useTexts()
 
   const { role } = usePerson()
-  const [{ q: search, show: filter, sort: key, order }, setView] = useQueryStates(VIEW, { history: 'replace' })
+  const [{ q: search, show: filter, sort: key, order, map }, setView] = useQueryStates(VIEW, { history: 'replace' })
   const columns = usePondColumns()
   const found = useMemo(() => {
     const words = wordsOf(search)
     return ponds.filter((p) => words.every((w) => textOf(p, t).includes(w)))
   }, [ponds, search, t])
-  const shown = found.filter(HOLDS[filter])
+  const shown = useMemo(() => found.filter(HOLDS[filter]), [found, filter])
+  const { sites } = useMemo(() => sitesOf(shown), [shown])
   return (
     <>
       <div className="page-head">
@@ -79,6 +75,14 @@ export function PondList({ ponds }: { ponds: readonly PondLine[] }) {
             value={search}
             onValue={(q) => void setView({ q })}
           />
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary text-nowrap"
+            aria-pressed={map}
+            onClick={() => void setView({ map: !map })}
+          >
+            <Icon name="map" /> {t('ponds.pondList.mapBeside')}
+          </button>
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-primary text-nowrap" href="/ponds/new">
               <Icon name="plus-lg" /> {t('ponds.pondList.addPond')}
@@ -86,34 +90,47 @@ export function PondList({ ponds }: { ponds: readonly PondLine[] }) {
           ) : null}
         </span>
       </div>
-      <div className="sheet">
-        {ponds.length === 0 ? (
-          <p className="mb-0">{t('ponds.pondList.pondsStandHereOnce')}</p>
-        ) : (
-          <DataTable
-            tools={
-              <FilterChips
-                name={t('ponds.pondList.showOnly')}
-                chips={FILTERS.map((f) => ({
-                  key: f,
-                  label: t(`ponds.listFilters.${f}`),
-                  count: found.filter(HOLDS[f]).length,
-                }))}
-                chosen={filter}
-                onChoose={(show) => void setView({ show })}
-              />
-            }
-            name={t('ponds.pondList.pondsTable')}
-            columns={columns}
-            rows={shown}
-            keyOf={(p) => p.id}
-            rememberAs="ponds"
-            sort={{ key, up: order === 'up' }}
-            onSort={(sort) =>
-              void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
-            }
-          />
-        )}
+      <div className={map ? 'columns with-map' : ''}>
+        <div className="sheet">
+          {ponds.length === 0 ? (
+            <p className="mb-0">{t('ponds.pondList.pondsStandHereOnce')}</p>
+          ) : (
+            <DataTable
+              tools={
+                <FilterChips
+                  name={t('ponds.pondList.showOnly')}
+                  chips={FILTERS.map((f) => ({
+                    key: f,
+                    label: t(`ponds.listFilters.${f}`),
+                    count: found.filter(HOLDS[f]).length,
+                  }))}
+                  chosen={filter}
+                  onChoose={(show) => void setView({ show })}
+                />
+              }
+              name={t('ponds.pondList.pondsTable')}
+              columns={columns}
+              rows={shown}
+              keyOf={(p) => p.id}
+              rememberAs="ponds"
+              sort={{ key, up: order === 'up' }}
+              onSort={(sort) =>
+                void setView({ sort: COLUMN_KEYS.find((k) => k === sort.key)!, order: sort.up ? 'up' : 'down' })
+              }
+            />
+          )}
+        </div>
+        {map ? (
+          <section className="sheet p-2 stick">
+            <RegionMap
+              name={t('map.mapView.mapOfSites', { count: sites.length })}
+              sites={sites}
+              rounds={NO_ROUNDS}
+              tiles={tiles}
+              chosen={null}
+            />
+          </section>
+        ) : null}
       </div>
     </>
   )

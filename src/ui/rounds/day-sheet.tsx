@@ -3,11 +3,13 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
-import type { DaySheetData } from '@/server/rounds/rounds'
+import type { DaySheetData } from '@/server/rounds/day-sheet'
 import { clockOf } from '@/domain/people/crew-setup'
 import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
 import { fieldHref } from '@/domain/field/field-href'
+import { dayLoad } from '@/domain/rounds/day-load'
 import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/schedule/live-day'
+import { LoadNote } from './load-note'
 import { TellArrival } from './tell-arrival'
 import { useShow } from '@/ui/person-context'
 
@@ -16,7 +18,8 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
   const t = useTexts()
 
   const show = useShow()
-  const { crew, day, visits, ways, load, live } = data
+  const { crew, day, visits, ways, live } = data
+  const load = dayLoad(visits, ways, crew.setup)
   const late = live.stops.filter((s) => s.state === 'to-come' && s.lateMin >= TELL_LATE_FROM_MIN)
   return (
     <>
@@ -54,11 +57,18 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
         </p>
       ) : null}
       {visits.length === 0 ? <p className="sheet">{t('rounds.daySheet.nothingPlannedCrewDay')}</p> : null}
+      {load ? (
+        <p className="among-words">
+          {t('rounds.dayLane.leaves', { leaves: clockOf(load.leavesMin), back: clockOf(load.backMin) })}
+          {'. '}
+          <LoadNote round={{ stops: visits, ways }} setup={crew.setup} />
+        </p>
+      ) : null}
       {visits.length > 0 ? (
         <section className="sheet" aria-label={t('rounds.daySheet.load')}>
           <h2>{t('rounds.daySheet.loadBeforeLeaving')}</h2>
           <ul className="mb-1">
-            {loadLines(load, show, t).map((line) => (
+            {loadLines(data.load, show, t).map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>
@@ -69,9 +79,9 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
         {visits.map((v, i) => (
           <li key={v.id} className="sheet">
             <div className="soft small">
-              {ways[i] === null
+              {ways.toStops[i] === null
                 ? t('rounds.daySheet.wayNotKnownSite')
-                : t('rounds.daySheet.way', { i: duration(ways[i]!) })}
+                : t('rounds.daySheet.way', { i: duration(ways.toStops[i]!) })}
             </div>
             <h2>
               {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}

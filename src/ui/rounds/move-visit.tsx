@@ -1,6 +1,8 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
+import Offcanvas from 'react-bootstrap/Offcanvas'
+import { clockAfter } from '@/domain/schedule/clash'
 import { shortDate } from '@/domain/shared/dates'
 import type { Crew } from '@/domain/people/people'
 import { MoveVisitInput, type VisitInContext } from '@/domain/visits/visit'
@@ -66,52 +68,69 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
   const { value: locked, onChange: setLocked } = control('locked')
   const movable = mayPlan && visit.state === 'planned'
   return (
-    <section className="sheet mt-3" aria-label={t('rounds.moveVisit.chosenVisit')}>
-      <div className="d-flex gap-3 align-items-baseline flex-wrap">
+    <Offcanvas
+      show
+      onHide={onClose}
+      placement="end"
+      backdrop={false}
+      scroll
+      aria-label={t('rounds.moveVisit.chosenVisit')}
+      className="no-print"
+    >
+      <Offcanvas.Header closeButton closeLabel={t('rounds.moveVisit.close')}>
         <h2 className="mb-0">
           {visit.jobName}: {visit.siteName}, {visit.pondName}
         </h2>
-        <span className="soft">{t(`visits.visitStateNames.${visit.state}`)}</span>
-        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : fieldHref(visit.id)}>
-          {visit.state === 'done' ? t('rounds.moveVisit.readReport') : t('rounds.moveVisit.openFieldSheet')}
-        </Link>
-        <Link href={`/ponds/${visit.pondId}`}>{t('rounds.moveVisit.openPond')}</Link>
-        <button type="button" className="btn btn-sm btn-outline-secondary ms-auto" onClick={onClose}>
-          {t('rounds.moveVisit.close')}
-        </button>
-      </div>
-      {movable ? (
-        <form
-          className="mt-2"
-          noValidate
-          onSubmit={submit((body) => send('PUT', `/api/v1/visits/${visit.id}`, body), onClose)}
-        >
-          <div className="field-grid">
-            <TextField label={t('rounds.moveVisit.day')} type="date" {...field('day')} />
-            <TextField label={t('rounds.moveVisit.start')} type="time" {...field('startTime')} />
-            <ChoiceField
-              label={t('rounds.moveVisit.crew')}
-              options={crews.map((c) => ({ value: c.id, label: c.name }))}
-              {...field('crewId')}
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        <p className="d-flex gap-3 align-items-baseline flex-wrap">
+          <span className="soft">
+            {shortDate(visit.day)}, {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)},{' '}
+            {visit.crewName}
+          </span>
+          <span className="soft">{t(`visits.visitStateNames.${visit.state}`)}</span>
+          <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : fieldHref(visit.id)}>
+            {visit.state === 'done' ? t('rounds.moveVisit.readReport') : t('rounds.moveVisit.openFieldSheet')}
+          </Link>
+          <Link href={`/ponds/${visit.pondId}`}>{t('rounds.moveVisit.openPond')}</Link>
+        </p>
+        {movable ? (
+          <form
+            className="mt-2"
+            noValidate
+            onSubmit={submit((body) => send('PUT', `/api/v1/visits/${visit.id}`, body), onClose)}
+          >
+            <div className="field-grid">
+              <TextField label={t('rounds.moveVisit.day')} type="date" {...field('day')} />
+              <TextField label={t('rounds.moveVisit.start')} type="time" {...field('startTime')} />
+              <ChoiceField
+                label={t('rounds.moveVisit.crew')}
+                options={crews.map((c) => ({ value: c.id, label: c.name }))}
+                {...field('crewId')}
+              />
+            </div>
+            <Unfold label={t('rounds.moveVisit.whyHereWhyThen')} className="my-2">
+              <WhyVisitNote
+                visitId={visit.id}
+                crewName={(id) => crews.find((c) => c.id === id)?.name ?? t('rounds.moveVisit.anotherCrew')}
+              />
+            </Unfold>
+            <CheckField
+              label={t('rounds.moveVisit.promisedCustomerPlansLeave')}
+              checked={locked}
+              onChange={setLocked}
             />
-          </div>
-          <Unfold label={t('rounds.moveVisit.whyHereWhyThen')} className="my-2">
-            <WhyVisitNote
-              visitId={visit.id}
-              crewName={(id) => crews.find((c) => c.id === id)?.name ?? t('rounds.moveVisit.anotherCrew')}
-            />
-          </Unfold>
-          <CheckField label={t('rounds.moveVisit.promisedCustomerPlansLeave')} checked={locked} onChange={setLocked} />
-          <ProblemNote problem={refused} />
-          {refused?.kind === 'conflict' ? <NowStands visit={refused.current as VisitInContext} /> : null}
-          <button className="btn btn-sm btn-primary mt-2 me-2" disabled={sending}>
-            {t('rounds.moveVisit.moveVisit')}
-          </button>
-          <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void cancel()}>
-            {t('rounds.moveVisit.takeOffPlan')}
-          </button>
-        </form>
-      ) : null}
-    </section>
+            <ProblemNote problem={refused} />
+            {refused?.kind === 'conflict' ? <NowStands visit={refused.current as VisitInContext} /> : null}
+            <button className="btn btn-sm btn-primary mt-2 me-2" disabled={sending}>
+              {t('rounds.moveVisit.moveVisit')}
+            </button>
+            <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void cancel()}>
+              {t('rounds.moveVisit.takeOffPlan')}
+            </button>
+          </form>
+        ) : null}
+      </Offcanvas.Body>
+    </Offcanvas>
   )
 }

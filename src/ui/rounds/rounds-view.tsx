@@ -1,141 +1,95 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
-import {
-  DndContext,
-  KeyboardSensor,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-  type DragOverEvent,
-} from '@dnd-kit/core'
+import { DndContext } from '@dnd-kit/core'
 import Link from 'next/link'
-import { useState } from 'react'
-import { addDays } from '@/core/numeric/calendar'
+import { parseAsStringLiteral, useQueryState } from 'nuqs'
+import { Fragment, useMemo, useState } from 'react'
+import { clockOf } from '@/domain/people/crew-setup'
 import { shortDate } from '@/domain/shared/dates'
+import { boardWords } from '@/messages/rounds/board-words'
 import type { RoundsPageData } from '@/server/rounds/rounds'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { moveProblemWords } from '@/messages/schedule/planning'
-import { DayCell } from './day-cell'
+import { useTexts } from '@/ui/kit/texts'
+import { axisOf, hoursOf, leftOf, type DayAxis } from './day-axis'
+import { DayCell, type DayCellProps } from './day-cell'
+import { DayLane } from './day-lane'
 import { MoveVisit } from './move-visit'
-import { toNextCell } from './to-next-cell'
-import type { Judged } from '@/domain/rounds/board-moves'
-import { cellId, cellOf, useBoard } from './use-board'
-import { send } from '@/ui/send'
-import { useDone } from '@/ui/use-done'
-import { useConfirm } from '@/ui/kit/confirm'
-import { boardWords } from '@/messages/rounds/board-words'
+import { RoundsHead, ROUNDS_VIEWS } from './rounds-head'
+import { cellOf } from './use-board'
+import { useHang } from './use-hang'
 
-/** Crews × days of a week, each stop with its times; a planned stop is dragged, moved by its form, or taken off. */
+/**
+ * The crews' rounds: a week of days with how full each is, or one day along the hours to scale. A planned stop is
+ * dragged, moved by its form, or taken off.
+ */
 export function RoundsView({ data }: { data: RoundsPageData }) {
   const t = useTexts()
 
+  const [view, setView] = useQueryState('view', parseAsStringLiteral(ROUNDS_VIEWS).withDefault('week'))
   const [chosen, setChosen] = useState<VisitLine | null>(null)
-  const board = useBoard(data.board, data.visits)
-  const [over, setOver] = useState<string | null>(null)
-  const [judged, setJudged] = useState<Judged | null>(null)
-  const siteOf = (id: string) => data.visits.find((v) => v.id === id)?.siteName ?? t('rounds.roundsView.anotherSite')
-  // a short way or a short hold tells a drag from a click, with mouse, finger and keyboard
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
-    useSensor(KeyboardSensor, {
-      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
-      coordinateGetter: toNextCell,
-    }),
+  const { hang, problem, carrying } = useHang(data)
+  const shown = useMemo(
+    () => (view === 'week' ? data.rounds : data.rounds.filter((r) => r.day === data.day)),
+    [data.rounds, data.day, view],
   )
-  const hang = (event: DragOverEvent) => {
-    const id = event.over ? String(event.over.id) : null
-    setOver(id)
-    setJudged(id ? board.judge(String(event.active.id), cellOf(id)) : null)
-  }
-  const letGo = () => {
-    setOver(null)
-    setJudged(null)
-  }
-  const confirm = useConfirm()
-  const done = useDone()
-  const drop = async (event: DragEndEvent) => {
-    const found = event.over ? board.judge(String(event.active.id), cellOf(String(event.over.id))) : null
-    letGo()
-    if (!found || found.moves.length === 0) return
-    const words = found.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ')
-    // the office may know better, but not by a slip of the hand
-    if (words) {
-      const question = {
-        words: t('rounds.roundsView.confirmConflict', { words }),
-        goOn: t('rounds.roundsView.moveAnyway'),
-      }
-      if (!(await confirm(question))) return
-    }
-    const back = await board.place(found)
-    if (back) done(t('rounds.roundsView.moved'), () => send('PUT', '/api/v1/visits/arrange', { moves: back }))
-  }
+  const axis = useMemo(() => axisOf(data.crews, shown), [data.crews, shown])
+  const cell = (crew: RoundsPageData['crews'][number], day: string): DayCellProps => ({
+    crew,
+    round: data.rounds.find((r) => r.crewId === crew.id && r.day === day)!,
+    axis,
+    isToday: day === data.today,
+    busy: data.busy.filter((b) => b.crewId === crew.id && b.day === day),
+    movable: data.mayPlan,
+    hang,
+    onChoose: setChosen,
+  })
   return (
     <>
-      <div className="page-head">
-        <h1>
-          {t('rounds.roundsView.rounds', {
-            monday: shortDate(data.monday),
-            days: shortDate(data.days[6]!),
-            days2: data.days[6]!.slice(0, 4),
-          })}
-        </h1>
-        <span className="btn-group btn-group-sm">
-          <Link className="btn btn-outline-secondary" href={`/rounds?day=${addDays(data.monday, -7)}`}>
-            {t('rounds.roundsView.weekBefore')}
-          </Link>
-          <Link className="btn btn-outline-secondary" href={`/rounds?day=${data.today}`}>
-            {t('rounds.roundsView.week')}
-          </Link>
-          <Link className="btn btn-outline-secondary" href={`/rounds?day=${addDays(data.monday, 7)}`}>
-            {t('rounds.roundsView.weekAfter')}
-          </Link>
-        </span>
-      </div>
+      <RoundsHead data={data} view={view} onView={(v) => void setView(v)} />
       {data.crews.length === 0 ? <p className="sheet">{t('rounds.roundsView.crewsStandHereOne')}</p> : null}
-      <ProblemNote problem={board.problem} />
+      <ProblemNote problem={problem} />
       {data.crews.length > 0 ? (
         <DndContext
           id="rounds"
-          sensors={sensors}
           accessibility={{
             announcements: boardWords({ visits: data.visits, crews: data.crews, cellOf }, t),
             screenReaderInstructions: { draggable: t('rounds.board.how') },
           }}
-          onDragOver={hang}
-          onDragEnd={(event) => void drop(event)}
-          onDragCancel={letGo}
+          {...carrying}
         >
-          <div className="rounds" role="region" aria-label={t('rounds.roundsView.crewsDays')} tabIndex={0}>
-            <div />
-            {data.days.map((day) => (
-              <div key={day} className={day === data.today ? 'today' : ''}>
-                <strong>{shortDate(day)}</strong>
-              </div>
-            ))}
-            {data.crews.map((crew) => (
-              <CrewRow key={crew.id} name={crew.name} size={crew.size}>
-                {data.days.map((day) => {
-                  const cell = { crewId: crew.id, day }
-                  return (
-                    <DayCell
-                      key={day}
-                      cell={cell}
-                      isToday={day === data.today}
-                      stops={data.visits.filter((v) => v.crewId === crew.id && v.day === day)}
-                      movable={data.mayPlan}
-                      judged={over === cellId(cell) ? judged : null}
-                      siteOf={siteOf}
-                      onChoose={setChosen}
-                    />
-                  )
-                })}
-              </CrewRow>
-            ))}
-          </div>
+          {view === 'week' ? (
+            <div className="rounds" role="region" aria-label={t('rounds.roundsView.crewsDays')} tabIndex={0}>
+              <div />
+              {data.days.map((day) => (
+                <div key={day} className={`day-head ${day === data.today ? 'today' : ''}`}>
+                  <Link href={`/rounds?day=${day}&view=day`}>{shortDate(day)}</Link>
+                </div>
+              ))}
+              {data.crews.map((crew) => (
+                <Fragment key={crew.id}>
+                  <div>
+                    <strong>{crew.name}</strong>
+                    <div className="soft small">{t('rounds.roundsView.people', { size: crew.size })}</div>
+                  </div>
+                  {data.days.map((day) => (
+                    <DayCell key={day} {...cell(crew, day)} />
+                  ))}
+                </Fragment>
+              ))}
+            </div>
+          ) : (
+            <div className="lanes" role="region" aria-label={t('rounds.roundsView.crewsHours')} tabIndex={0}>
+              <div />
+              <Hours axis={axis} />
+              {data.crews.map((crew) => (
+                <DayLane
+                  key={crew.id}
+                  {...cell(crew, data.day)}
+                  nowMin={data.day === data.today ? data.nowMin : null}
+                />
+              ))}
+            </div>
+          )}
         </DndContext>
       ) : null}
       {chosen ? (
@@ -151,16 +105,14 @@ export function RoundsView({ data }: { data: RoundsPageData }) {
   )
 }
 
-function CrewRow({ name, size, children }: { name: string; size: number; children: React.ReactNode }) {
-  const t = useTexts()
-
+function Hours({ axis }: { axis: DayAxis }) {
   return (
-    <>
-      <div>
-        <strong>{name}</strong>
-        <div className="soft small">{t('rounds.roundsView.people', { size })}</div>
-      </div>
-      {children}
-    </>
+    <div className="lane-hours" aria-hidden="true">
+      {hoursOf(axis).map((minute) => (
+        <span key={minute} style={{ left: `${leftOf(axis, minute)}%` }}>
+          {clockOf(minute)}
+        </span>
+      ))}
+    </div>
   )
 }

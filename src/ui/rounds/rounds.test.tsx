@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { DaySheetData } from '@/server/rounds/rounds'
+import { CrewSetup } from '@/domain/people/crew-setup'
+import type { DaySheetData } from '@/server/rounds/day-sheet'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { DaySheetView } from './day-sheet'
@@ -48,11 +49,11 @@ const visit = {
 }
 const sheet = (over: object = {}): DaySheetData =>
   ({
-    crew: { id: 'c1', name: 'Otter' },
+    crew: { id: 'c1', name: 'Otter', setup: CrewSetup.parse({}) },
     day: '2027-03-20',
     today: '2027-03-20',
     visits: [visit],
-    ways: [25],
+    ways: { toStops: [25], back: 20 },
     load: {
       kit: [],
       tank: null,
@@ -81,6 +82,10 @@ describe('a crew’s day on one sheet', () => {
     expect(screen.getByRole('link', { name: 'Field sheet' })).toHaveAttribute('href', '/field?visit=v1')
     expect(screen.getByRole('link', { name: 'Print sheet' })).toHaveAttribute('href', '/visits/v1/sheet')
   })
+  it('says when to leave the yard and when the crew is back, with the drive home', () => {
+    show()
+    expect(screen.getByText(/Leaves yard 07:35, back 10:20/)).toHaveTextContent('2 h on site, 45 min driving')
+  })
   it('says what to load before leaving', () => {
     show()
     expect(screen.getByRole('region', { name: 'Truck load' })).toHaveTextContent(/4\skg/)
@@ -96,9 +101,9 @@ describe('a crew’s day on one sheet', () => {
     expect(screen.queryByRole('button', { name: /^Notify Tarn/ })).not.toBeInTheDocument()
   })
   it('says so when a way is not known, and when there is nothing to do', () => {
-    show({ ways: [null] })
+    show({ ways: { toStops: [null], back: null } })
     expect(screen.getByText('driving time unknown: the site is not on the map')).toBeInTheDocument()
-    show({ visits: [], ways: [], live: { stops: [], backMin: 0 } })
+    show({ visits: [], ways: { toStops: [], back: null }, live: { stops: [], backMin: 0 } })
     expect(screen.getByText('No visits for this crew on this day.')).toBeInTheDocument()
   })
 })

@@ -2,29 +2,35 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { memo } from 'react'
-import { addDays } from '@/core/numeric/calendar'
+import type { WindowJob } from '@/core/season/house-rules'
 import { shortDate } from '@/domain/shared/dates'
 import type { SeasonRow } from '@/server/season/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
+import { Icon } from '@/ui/kit/icon'
+import { SeasonWindow } from './season-window'
 import { SeasonVisit, type Hanging } from './season-visit'
 import { percentAt, type TimeAxis } from './time-axis'
 
 interface RibbonProps {
   readonly row: SeasonRow
   readonly axis: TimeAxis
-  readonly jobLabel: string
+  readonly job: WindowJob
   readonly missed: boolean
-  readonly today: string
+  /** Its types of visits stand below it, each with its own. */
+  readonly unfolded: boolean
+  readonly onUnfold: (pondId: string) => void
   /** Day over which this row's dragged visit hangs. */
   readonly hanging: (Hanging & { readonly visitId: string }) | null
   readonly movable: boolean
 }
 
 /** One pond's year: its water as one gradient, the job's window, its visits. Light enough for hundreds. */
-export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today, hanging, movable }: RibbonProps) {
+export const Ribbon = memo(function Ribbon(props: RibbonProps) {
+  const { row, axis, job, missed, unfolded, onUnfold, hanging, movable } = props
   const t = useTexts()
   const show = useShow()
+  const visits = unfolded ? [] : row.visits
   // the gradient covers the whole year; a zoom shows a part of it
   const yearFrom = percentAt(axis, `${axis.year}-01-01`)
   const yearWidth = percentAt(axis, `${axis.year + 1}-01-01`) - yearFrom
@@ -34,14 +40,25 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
   const { window } = row
   return (
     <div className="season-row">
-      <Link
-        href={`/ponds/${row.id}`}
-        prefetch={false}
-        className="text-truncate"
-        title={`${row.siteName}: ${row.name}, ${row.town}`}
-      >
-        {row.siteName} <span className="soft">{row.name}</span>
-      </Link>
+      <span className="season-name">
+        <button
+          type="button"
+          className="no-print"
+          aria-expanded={unfolded}
+          aria-label={t('season.seasonRibbon.unfold', { site: row.siteName, pond: row.name })}
+          onClick={() => onUnfold(row.id)}
+        >
+          <Icon name={unfolded ? 'chevron-down' : 'chevron-right'} />
+        </button>
+        <Link
+          href={`/ponds/${row.id}`}
+          prefetch={false}
+          className="text-truncate"
+          title={`${row.siteName}: ${row.name}, ${row.town}`}
+        >
+          {row.siteName} <span className="soft">{row.name}</span>
+        </Link>
+      </span>
       <div
         className="season-year ribbon"
         data-ribbon
@@ -61,37 +78,20 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
             }}
           />
         ) : null}
-        {window ? (
-          <>
-            <span
-              className="season-window"
-              style={{
-                left: `${percentAt(axis, window.earliest)}%`,
-                width: `${Math.max(0.6, percentAt(axis, addDays(window.latest, 1)) - percentAt(axis, window.earliest))}%`,
-              }}
-              title={t('season.seasonRibbon.best', {
-                jobLabel,
-                earliest: shortDate(window.earliest),
-                latest: shortDate(window.latest),
-                best: shortDate(window.best),
-              })}
-            />
-            <span className="season-best" style={{ left: `${percentAt(axis, window.best)}%` }} />
-          </>
-        ) : null}
+        {window ? <SeasonWindow row={row} job={job} window={window} axis={axis} /> : null}
         {missed && window ? (
           <span
             className="season-missed"
             style={{ left: `${percentAt(axis, window.latest)}%` }}
-            title={t('season.seasonRibbon.missedWindowEnded', { jobLabel, latest: shortDate(window.latest) })}
+            title={t('season.seasonRibbon.missedWindowEnded', {
+              jobLabel: t(`season.jobNames.${job}`),
+              latest: shortDate(window.latest),
+            })}
           >
             ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>
           </span>
         ) : null}
-        {today.startsWith(String(axis.year)) ? (
-          <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} />
-        ) : null}
-        {row.visits.map((visit) => (
+        {visits.map((visit) => (
           <SeasonVisit
             key={visit.id}
             visit={visit}

@@ -6,6 +6,8 @@ const TODAY = '2027-04-10'
 const standing = (over: Parameters<typeof seasonRow>[0], today = TODAY) =>
   standingOf(seasonRow(over), 'spring-cleanout', today)
 
+const NONE = new Map<string, never>()
+
 describe('how a job stands at a pond', () => {
   it('is done, planned, open while its window lasts, missed after it', () => {
     expect(standing({ id: 'a', visits: [seasonVisit({ id: 'v', state: 'done' })] })).toBe('done')
@@ -52,13 +54,40 @@ describe('the rows', () => {
     expect(holds(row, 'heron')).toBe(false)
   })
   it('stand under their towns, a pond of no town under a heading that says so', () => {
-    const lines = linesOf([...rows, seasonRow({ id: 'd', town: '' })], true, textsIn('en'))
+    const lines = linesOf([...rows, seasonRow({ id: 'd', town: '' })], { grouped: true, unfolded: NONE }, textsIn('en'))
     const groups = lines.flatMap((l) => (l.kind === 'group' ? [[l.name, l.count]] : []))
     expect(groups).toEqual([
       ['No town', 1],
       ['Sallow', 2],
       ['Withy', 1],
     ])
-    expect(linesOf(rows, false, textsIn('en')).every((l) => l.kind === 'row')).toBe(true)
+    expect(linesOf(rows, { grouped: false, unfolded: NONE }, textsIn('en')).every((l) => l.kind === 'row')).toBe(true)
+  })
+  it('unfold into a lane for each type of visits: by the year, then those without a window', () => {
+    const row = seasonRow({
+      id: 'x',
+      visits: [
+        seasonVisit({ id: 'v1' }),
+        seasonVisit({ id: 'v2', jobKey: 'winter-check', jobName: 'Winter check', day: '2027-01-10' }),
+      ],
+    })
+    const other = seasonRow({ id: 'y' })
+    const window = (job: 'spring-cleanout' | 'bacteria', earliest: string) => ({
+      job,
+      kind: 'span' as const,
+      earliest,
+      best: earliest,
+      latest: '2027-05-30',
+      why: { waterC: 8, minAirC: 1, likelihood: 0.9, median: 90 },
+    })
+    const unfolded = new Map([['x', [window('bacteria', '2027-05-01'), window('spring-cleanout', '2027-03-20')]]])
+    const lines = linesOf([row, other], { grouped: false, unfolded }, textsIn('en'))
+    expect(lines.map((l) => (l.kind === 'lane' ? [l.lane.job, l.lane.visits.map((v) => v.id)] : l.kind))).toEqual([
+      'row',
+      ['spring-cleanout', ['v1']],
+      ['bacteria', []],
+      ['winter-check', ['v2']],
+      'row',
+    ])
   })
 })

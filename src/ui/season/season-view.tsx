@@ -1,7 +1,8 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
+import { dayMonth } from '@/domain/shared/dates'
 import type { SeasonPageData } from '@/server/season/season-view'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { CrunchStrip } from './crunch-strip'
@@ -11,10 +12,13 @@ import { SeasonFilters, type SeasonFilter } from './season-filters'
 import { SeasonHead } from './season-head'
 import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
-import { holds, linesOf, sortRows, standingOf } from './season-rows'
-import { axisAround, marksOf, percentAt, type TimeAxis, type Zoom } from './time-axis'
+import { SeasonLane } from './season-lane'
+import { holds, linesOf, sortRows, standingOf, type SeasonLine, type Show } from './season-rows'
+import type { Hanging } from './season-visit'
+import { axisAround, marksOf, nowOn, percentAt, type TimeAxis, type Zoom } from './time-axis'
 import { send } from '@/ui/send'
 import { useDone } from '@/ui/use-done'
+import { useUnfolded } from './use-unfolded'
 import { useVisitDrag, verdictOf } from './use-visit-drag'
 import { usePrinting } from '@/ui/kit/use-printing'
 
@@ -37,6 +41,7 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
     (back) => done(t('season.seasonView.moved'), () => send('PUT', '/api/v1/visits/arrange', { moves: back })),
   )
   const { drag } = moving
+  const { unfolded, toggle, problem: unread } = useUnfolded(data.year)
   const standing = useMemo(
     () => new Map(data.rows.map((row) => [row.id, standingOf(row, data.job, data.today)])),
     [data.rows, data.job, data.today],
@@ -44,8 +49,9 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
   const lines = useMemo(() => {
     const { text, show, sort, grouped } = filter
     const found = data.rows.filter((row) => holds(row, text) && (show === 'all' || standing.get(row.id) === show))
-    return linesOf(sortRows(found, sort), grouped, t)
-  }, [data.rows, filter, standing, t])
+    return linesOf(sortRows(found, sort), { grouped, unfolded }, t)
+  }, [data.rows, filter, standing, unfolded, t])
+  const unfold = useCallback((pondId: string) => void toggle(pondId), [toggle])
   const hanging = useMemo(
     () =>
       drag.state === 'idle'
@@ -62,7 +68,7 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
         onFilter={setFilter}
         found={lines.filter((l) => l.kind === 'row').length}
       />
-      <ProblemNote problem={moving.problem} />
+      <ProblemNote problem={moving.problem ?? unread} />
       <p className="drag-note" role="status">
         {dragNote(drag, t)}
       </p>
@@ -77,29 +83,55 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
           onDrop={() => void moving.drop()}
           onCancel={moving.cancel}
         >
-          <SeasonList lines={lines} whole={onPaper} head={<Axis axis={axis} zoom={zoom} crunch={data.crunch} />}>
-            {(line) =>
-              line.kind === 'group' ? (
-                <div className="season-row fw-bold">
-                  {line.name} <span className="soft fw-normal">{line.count}</span>
-                </div>
-              ) : (
-                <Ribbon
-                  row={line.row}
-                  axis={axis}
-                  jobLabel={t(`season.jobNames.${data.job}`)}
-                  missed={standing.get(line.row.id) === 'missed'}
-                  today={data.today}
-                  hanging={line.row.visits.some(({ id }) => id === hanging?.visitId) ? hanging : null}
-                  movable={data.mayPlan}
-                />
-              )
-            }
+          <SeasonList
+            lines={lines}
+            whole={onPaper}
+            now={nowOn(axis, data.today)}
+            head={<Axis axis={axis} zoom={zoom} crunch={data.crunch} today={data.today} />}
+          >
+            {(line) => <Line line={line} {...{ axis, data, standing, hanging, unfold }} unfolded={unfolded} />}
           </SeasonList>
         </SeasonDrag>
       )}
       <HowToRead data={data} />
     </>
+  )
+}
+
+interface LineProps {
+  readonly line: SeasonLine
+  readonly axis: TimeAxis
+  readonly data: Pick<SeasonPageData, 'job' | 'mayPlan'>
+  readonly standing: ReadonlyMap<string, Show>
+  readonly hanging: (Hanging & { readonly visitId: string }) | null
+  readonly unfolded: ReadonlyMap<string, unknown>
+  readonly unfold: (pondId: string) => void
+}
+
+function Line({ line, axis, data, standing, hanging, unfolded, unfold }: LineProps) {
+  if (line.kind === 'group')
+    return (
+      <div className="season-row fw-bold">
+        {line.name} <span className="soft fw-normal">{line.count}</span>
+      </div>
+    )
+  const { row } = line
+  const shared = {
+    row,
+    axis,
+    hanging: row.visits.some(({ id }) => id === hanging?.visitId) ? hanging : null,
+    movable: data.mayPlan,
+  }
+  return line.kind === 'lane' ? (
+    <SeasonLane lane={line.lane} {...shared} />
+  ) : (
+    <Ribbon
+      {...shared}
+      job={data.job}
+      missed={standing.get(row.id) === 'missed'}
+      unfolded={unfolded.has(row.id)}
+      onUnfold={unfold}
+    />
   )
 }
 
@@ -124,7 +156,16 @@ function HowToRead({ data: { job, mayPlan, crunch } }: { data: SeasonPageData })
   )
 }
 
-function Axis({ axis, zoom, crunch }: { axis: TimeAxis; zoom: Zoom; crunch: SeasonPageData['crunch'] }) {
+interface AxisProps {
+  readonly axis: TimeAxis
+  readonly zoom: Zoom
+  readonly crunch: SeasonPageData['crunch']
+  readonly today: string
+}
+
+function Axis({ axis, zoom, crunch, today }: AxisProps) {
+  const t = useTexts()
+  const now = nowOn(axis, today)
   return (
     <>
       <CrunchStrip weeks={crunch} axis={axis} />
@@ -136,6 +177,11 @@ function Axis({ axis, zoom, crunch }: { axis: TimeAxis; zoom: Zoom; crunch: Seas
               {label}
             </span>
           ))}
+          {now === null ? null : (
+            <span className="season-now-name" style={{ left: `${now}%` }}>
+              {t('season.seasonView.todayIs', { today: dayMonth(today) })}
+            </span>
+          )}
         </span>
       </div>
     </>

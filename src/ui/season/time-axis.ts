@@ -51,6 +51,12 @@ export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1): TimeAxis | null
 /** Where a day begins on the axis, percent of its width; may lie outside 0..100. */
 export const percentAt = (axis: TimeAxis, day: string): number => toPercent(axis)(dayNumber(day))
 
+/** Where today lies on the axis, percent; null where it is not on it. */
+export function nowOn(axis: TimeAxis, today: string): number | null {
+  const at = percentAt(axis, today)
+  return at >= 0 && at < 100 ? at : null
+}
+
 /** The day to which a mark at `day` is carried over a share of the axis' width; it stays on the axis. */
 export function dayCarried(axis: TimeAxis, day: string, byPercent: number): string {
   const days = Math.round(scaleLinear([0, 100], [0, axis.days])(byPercent))

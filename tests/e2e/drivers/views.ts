@@ -32,6 +32,7 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
     '/',
     '/season',
     '/rounds',
+    '/rounds?view=day',
     daySheet,
     report,
     '/field',
@@ -41,6 +42,7 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
   ],
   'of the firm': ({ customer }) => [
     '/ponds',
+    '/ponds?map=true',
     '/messages',
     '/import-export',
     '/customers',

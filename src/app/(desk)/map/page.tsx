@@ -2,7 +2,7 @@ import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { calendarDay } from '@/domain/shared/fields'
 import { forPage } from '@/server/platform/http/page-actor'
-import { mapPage } from '@/server/rounds/rounds'
+import { mapPage } from '@/server/rounds/map-page'
 import { MapView } from '@/ui/map/map-view'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.map') }

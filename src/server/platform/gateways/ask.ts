@@ -25,19 +25,37 @@ export interface AskOptions {
  * Never called inside a database transaction: a slow service must not hold rows and connections.
  * @throws {Error} it cannot be reached, answers an error or too much, or failed so lately that it is not asked
  */
-export async function askJson(
+export async function askJson(url: URL, options: AskOptions): Promise<unknown> {
+  return ask(url, options, ({ body }) => {
+    const text = body.toString('utf8')
+    return text === '' ? null : JSON.parse(text)
+  })
+}
+
+/** The same for bytes, with the type they are said to have. @throws {Error} as askJson */
+export async function askBytes(url: URL, options: AskOptions): Promise<Answer> {
+  return ask(url, options, (answer) => answer)
+}
+
+interface Answer {
+  readonly body: Buffer<ArrayBuffer>
+  readonly type: string
+}
+
+async function ask<T>(
   url: URL,
   { timeoutMs, maxBytes = DEFAULT_MAX_BYTES, init = {}, nowMs = Date.now() }: AskOptions,
-): Promise<unknown> {
+  read: (answer: Answer) => T,
+): Promise<T> {
   const health = services.get(url.origin) ?? { failures: 0, pausedUntil: 0 }
   services.set(url.origin, health)
   if (nowMs < health.pausedUntil) throw new Error(`${url.origin} did not answer lately; it is asked again soon`)
   try {
     const response = await fetch(url, { ...init, signal: AbortSignal.timeout(timeoutMs) })
     if (!response.ok) throw new Error(`${url.origin} answered ${response.status}`)
-    const text = await limited(response, maxBytes)
+    const body = await limited(response, maxBytes)
     health.failures = 0
-    return text === '' ? null : JSON.parse(text)
+    return read({ body, type: response.headers.get('content-type') ?? '' })
   } catch (error) {
     health.failures++
     if (health.failures >= FAILURES_TO_PAUSE) health.pausedUntil = nowMs + PAUSE_MS
@@ -45,7 +63,7 @@ export async function askJson(
   }
 }
 
-async function limited(response: Response, maxBytes: number): Promise<string> {
+async function limited(response: Response, maxBytes: number): Promise<Buffer<ArrayBuffer>> {
   const chunks: Uint8Array[] = []
   let size = 0
   const reader = response.body?.getReader()
@@ -57,5 +75,5 @@ async function limited(response: Response, maxBytes: number): Promise<string> {
     }
     chunks.push(part.value)
   }
-  return Buffer.concat(chunks).toString('utf8')
+  return Buffer.concat(chunks)
 }

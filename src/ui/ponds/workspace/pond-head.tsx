@@ -36,7 +36,7 @@ export function PondHead({ head }: { head: PondHeadData }) {
           {head.onMap ? (
             <>
               {' · '}
-              <Link href="/map">
+              <Link href={`/map?pond=${head.id}`}>
                 <Icon name="geo-alt" /> {t('ponds.workspace.onMap')}
               </Link>
             </>

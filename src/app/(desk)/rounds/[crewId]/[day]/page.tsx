@@ -4,7 +4,7 @@ import { calendarDay } from '@/domain/shared/fields'
 import { CrewId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
-import { daySheet } from '@/server/rounds/rounds'
+import { daySheet } from '@/server/rounds/day-sheet'
 import { DaySheetView } from '@/ui/rounds/day-sheet'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.daySheet') }

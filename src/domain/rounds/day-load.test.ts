@@ -1,0 +1,46 @@
+import { CrewSetup } from '../people/crew-setup'
+import { dayLoad, dayStretches } from './day-load'
+
+const setup = CrewSetup.parse({ starts: '07:30', ends: '16:30', breakMin: 30 })
+const stops = [
+  { startTime: '08:00', plannedMinutes: 60 },
+  { startTime: '09:30', plannedMinutes: 90 },
+]
+const ways = { toStops: [20, 25], back: 35 }
+
+describe('how full a crew’s day is', () => {
+  it('counts work and driving, there and back', () => {
+    expect(dayLoad(stops, ways, setup)).toEqual({
+      onSiteMin: 150,
+      drivingMin: 80,
+      leavesMin: 7 * 60 + 40,
+      backMin: 11 * 60 + 35,
+      share: 230 / 510,
+      overMin: 0,
+      drivesUnknown: false,
+    })
+  })
+  it('says how far it goes beyond the crew’s hours, at both ends', () => {
+    const long = [{ startTime: '07:40', plannedMinutes: 540 }]
+    expect(dayLoad(long, { toStops: [20], back: 20 }, setup)).toMatchObject({ overMin: 10 + 30 })
+  })
+  it('does not pretend to know a way to a site that is not on the map', () => {
+    const found = dayLoad(stops, { toStops: [20, null], back: 15 }, setup)
+    expect(found).toMatchObject({ drivesUnknown: true, drivingMin: 35 })
+  })
+  it('is nothing without stops', () => {
+    expect(dayLoad([], { toStops: [], back: null }, setup)).toBeNull()
+  })
+})
+
+describe('a day to scale', () => {
+  it('has a way before each stop, and the way back after the last', () => {
+    expect(dayStretches(stops, ways).map(({ kind, fromMin, toMin }) => [kind, fromMin, toMin])).toEqual([
+      ['drive', 460, 480],
+      ['stop', 480, 540],
+      ['drive', 545, 570],
+      ['stop', 570, 660],
+      ['drive', 660, 695],
+    ])
+  })
+})

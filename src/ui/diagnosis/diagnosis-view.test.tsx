@@ -1,0 +1,81 @@
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { DiagnosisView } from './diagnosis-view'
+
+const data = (known: object = {}): DiagnosisData =>
+  ({
+    pond: { id: 'p1', name: 'Pool', siteName: 'Tarn' },
+    today: '2027-06-01',
+    known,
+    dosing: { products: [], systemM3: 10, waterC: 18, recent: [] },
+    kept: [],
+    mayPlan: true,
+    mayLog: true,
+  }) as unknown as DiagnosisData
+const show = (known: object = {}) =>
+  render(
+    <AsPerson>
+      <DiagnosisView data={data(known)} />
+    </AsPerson>,
+  )
+const press = (name: string) => userEvent.click(screen.getByRole('button', { name }))
+const causes = () => screen.getByRole('region', { name: 'Likely causes' })
+const next = () => screen.queryByRole('region', { name: 'Next question' })
+const answer = (word: string) => userEvent.click(within(next()!).getByRole('button', { name: word }))
+
+describe('what is wrong with this water', () => {
+  it('suggests nothing and asks nothing while nothing is reported, whatever the file says of the pond', () => {
+    const known = { 'water-cold': { found: true, source: { text: 'diagnosis.sources.weather' } } }
+    show(known)
+    expect(within(causes()).queryAllByRole('listitem')).toEqual([])
+    expect(causes()).toHaveTextContent('Press what you see.')
+    expect(next()).not.toBeInTheDocument()
+    expect(screen.queryByRole('region', { name: 'What to do' })).not.toBeInTheDocument()
+  })
+  it('begins with pictures of places, each with what may be seen there', async () => {
+    show()
+    expect(screen.queryByRole('button', { name: 'Gasp at the surface' })).not.toBeInTheDocument()
+    await press('Fish')
+    await press('Gasp at the surface')
+    expect(screen.getByRole('button', { name: 'Gasp at the surface' })).toHaveAttribute('aria-pressed', 'true')
+    expect(within(causes()).getAllByRole('listitem').length).toBeGreaterThan(0)
+    expect(screen.getByRole('region', { name: 'What to do' })).toBeInTheDocument()
+  })
+  it('then asks one question at a time; one that nobody can answer is not asked again', async () => {
+    show()
+    await press('Water colour')
+    await press('Green')
+    const asked = new Set<string>()
+    for (let i = 0; i < 8; i++) {
+      const question = within(next()!).getByRole('group').getAttribute('aria-label')!
+      expect(asked).not.toContain(question)
+      asked.add(question)
+      await answer(i % 2 === 0 ? 'Don’t know' : 'No')
+    }
+    // at most eight before it is said what to do; who wants to goes on
+    expect(next()).toHaveTextContent('8 questions are answered')
+    await answer('Ask another question')
+    expect(asked).not.toContain(within(next()!).getByRole('group').getAttribute('aria-label'))
+  })
+  it('takes an answer back, and starts again', async () => {
+    show()
+    await press('Algae')
+    await press('Strings or mats')
+    await press('Take back: Are there strings or mats of algae?')
+    expect(within(causes()).queryAllByRole('listitem')).toEqual([])
+    await press('Strings or mats')
+    await press('Start again')
+    expect(screen.getByRole('button', { name: 'Strings or mats' })).toHaveAttribute('aria-pressed', 'false')
+  })
+  it('has every question for those who want them all', async () => {
+    show()
+    expect(screen.queryByRole('group', { name: 'Is the water green?' })).not.toBeInTheDocument()
+    await userEvent.click(screen.getByText('All questions'))
+    await userEvent.click(
+      within(await screen.findByRole('group', { name: 'Is the water green?' })).getByRole('button', { name: 'Yes' }),
+    )
+    expect(within(causes()).getAllByRole('listitem').length).toBeGreaterThan(0)
+  })
+})

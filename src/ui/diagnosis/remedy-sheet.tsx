@@ -1,0 +1,115 @@
+'use client'
+import Link from 'next/link'
+import { causeOf, isUrgent, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
+import type { Findings } from '@/core/diagnosis/findings'
+import { addDays } from '@/core/numeric/calendar'
+import { remedyPlan } from '@/domain/diagnosis/diagnosis'
+import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
+import { longDate, shortDate } from '@/domain/shared/dates'
+import { saidWords } from '@/messages/said'
+import { jobNameInText } from '@/messages/visits/visit-words'
+import { remedyAmountWords } from '@/messages/water/amount-words'
+import { doseProblemWords } from '@/messages/water/doses'
+import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { useTexts } from '@/ui/kit/texts'
+import { useShow } from '@/ui/person-context'
+import { useSave } from '@/ui/use-save'
+
+/** How much of the firm's products a step asks for here, and what speaks against it now. */
+function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
+  const t = useTexts()
+
+  const show = useShow()
+  const { systemM3, waterC } = data.dosing
+  return (
+    <ul className="small mb-1">
+      {remedyAmounts(dose, data.dosing).map((amount) => (
+        <li key={amount.product.key}>
+          <strong>{remedyAmountWords(amount)}</strong>{' '}
+          {t('diagnosis.diagnosisView.for2', {
+            systemM3: show(systemM3, 'volume'),
+            waterC: waterC === null ? t('diagnosis.diagnosisView.watersWarmthNotKnown') : '',
+            safety: amount.product.safety,
+          })}{' '}
+          {amount.problems.map((p) => (
+            <span key={p.code} className="verdict look">
+              {doseProblemWords(p, show, t)}
+            </span>
+          ))}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+interface RemedySheetProps {
+  readonly data: DiagnosisData
+  readonly cause: CauseKey
+  readonly findings: Findings
+}
+
+/** What to do about a cause here: its steps with dates and doses, and when it should look better. */
+export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
+  const t = useTexts()
+
+  const { problem, save, saved } = useSave()
+  const { specialist, betterDays } = causeOf(cause)
+  const plan = remedyPlan(cause, data.today)
+  return (
+    <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDo')}>
+      <h2>{t('diagnosis.diagnosisView.whatDo')}</h2>
+      <p className="mb-1">{t(`diagnosis.causeNames.${cause}`)}</p>
+      {isUrgent(cause) ? <p className="verdict stop d-block text-start">{t(`diagnosis.urgent.${cause}`)}</p> : null}
+      {specialist ? (
+        <p className="mb-1">
+          {specialist === 'vet'
+            ? t('diagnosis.diagnosisView.vetFishHealthSpecialist')
+            : t('diagnosis.diagnosisView.wiringLampsIsolateProve')}
+        </p>
+      ) : null}
+      <ol className="mb-2">
+        {plan.map((step) => (
+          <li key={step.title}>
+            {saidWords(step.title, t)}{' '}
+            <span className="soft small">
+              {shortDate(step.from)} – {shortDate(step.to)}
+            </span>{' '}
+            {step.jobKey && data.mayPlan ? (
+              <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
+                {t('diagnosis.diagnosisView.plan', { name: jobNameInText(step.jobKey, t) })}
+              </Link>
+            ) : null}
+            {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}
+          </li>
+        ))}
+      </ol>
+      <p>
+        {betterDays
+          ? t('diagnosis.diagnosisView.shouldLookBetterBetween', {
+              today: longDate(addDays(data.today, betterDays[0])),
+              today2: longDate(addDays(data.today, betterDays[1])),
+            })
+          : t('diagnosis.diagnosisView.willNotGetBetter')}{' '}
+        <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>
+          {t('diagnosis.diagnosisView.dosesChanges')}
+        </Link>
+      </p>
+      <ProblemNote problem={problem} />
+      {data.mayPlan ? (
+        <button
+          className="btn btn-primary"
+          disabled={saved}
+          onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}
+        >
+          {t('diagnosis.diagnosisView.putTheseStepsPond')}
+        </button>
+      ) : null}
+      {saved ? (
+        <p role="status" className="mb-0 mt-2">
+          {t('diagnosis.diagnosisView.pondsListNextPlan')}
+        </p>
+      ) : null}
+    </section>
+  )
+}
