@@ -1,4 +1,5 @@
-// npm run icons: writes the lines of the icons that src/ui/kit/icon-names.ts lists, from the package bootstrap-icons.
+// npm run icons: writes the lines of the icons that src/ui/kit/icon-names.ts lists, from the package bootstrap-icons,
+// and the app's own icon in the sizes that devices ask for.
 import { inRoot } from './lib/paths.mjs'
 import { runOrStop } from './lib/processes.mjs'
 
@@ -9,7 +10,7 @@ await runOrStop(
   ['--import', 'tsx', inRoot('scripts', 'icons.ts')],
   {
     quiet: true,
-    env: { ICONS_FILE: file },
+    env: { ICONS_FILE: file, APP_ROOT: inRoot() },
   },
 )
 await runOrStop(

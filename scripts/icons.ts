@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { ICON_NAMES } from '../src/ui/kit/icon-names'
+import { writeAppIcons } from './lib/app-icons'
 import { iconLines } from './lib/icon-lines'
 
 const rows = ICON_NAMES.map((name) => `  '${name}': ${JSON.stringify(iconLines(name))},`)
@@ -16,3 +17,5 @@ writeFileSync(
     '',
   ].join('\n'),
 )
+
+await writeAppIcons(process.env.APP_ROOT!)

@@ -15,6 +15,11 @@ export default function manifest(): MetadataRoute.Manifest {
     display: 'standalone',
     background_color: PALETTE.light.body,
     theme_color: PALETTE.light.reed,
-    icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+    icons: [
+      { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+      { src: '/icons/app-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+      { src: '/icons/app-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+      { src: '/icons/app-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
   }
 }

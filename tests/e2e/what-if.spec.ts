@@ -31,9 +31,15 @@ test('staged and all-at-once cleaning of the neglected pond side by side, kept, 
   await openTab(page, 'Water', 'What if')
   await expect(page.getByRole('heading', { level: 2, name: 'What if' })).toBeVisible()
 
-  // begun from the ready-made question, with a finer look at few runs
+  // it opens with an answer: the ready-made question is worked out by itself
+  await expect(page.getByRole('region', { name: 'Result' })).toContainText('60 runs of each option', {
+    timeout: 60_000,
+  })
+  // what is changed after that is said to be no longer what the result is of
   await page.getByLabel('Runs per option').selectOption({ label: '20, quick' })
+  await expect(page.getByText('Changed since this result')).toBeVisible()
   await page.getByRole('button', { name: 'Run' }).click()
+  await expect(page.getByText('Changed since this result')).toHaveCount(0)
   const verdict = page.getByRole('region', { name: 'Result' })
   await expect(verdict).toContainText(/better\s+ammonia peaks lower/, { timeout: 60_000 })
   await expect(verdict).toContainText(/better\s+more of the bed’s bacteria survive/)

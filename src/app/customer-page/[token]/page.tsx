@@ -5,7 +5,9 @@ import { customerPage } from '@/server/customers/customer-page'
 import { AsCustomer } from '@/ui/customers/as-customer'
 import { CustomerPageView } from '@/ui/customers/customer-page-view'
 
-export const metadata: Metadata = { title: firmTexts()('shell.pages.yourPonds'), robots: { index: false } }
+const title = firmTexts()('shell.pages.yourPonds')
+// what a messenger shows of a private link tells nothing of whose it is
+export const metadata: Metadata = { title, robots: { index: false }, openGraph: { title, type: 'website' } }
 
 /** A customer's own page. No sign-in: the link's secret is the key. */
 export default async function CustomerVisitsPage({ params }: { params: Promise<{ token: string }> }) {

@@ -5,7 +5,9 @@ import { publicProposal } from '@/server/proposals/proposals'
 import { ProposalView } from '@/ui/proposals/proposal-view'
 import { PersonProvider } from '@/ui/person-context'
 
-export const metadata: Metadata = { title: firmTexts()('shell.pages.proposal'), robots: { index: false } }
+const title = firmTexts()('shell.pages.proposal')
+// what a messenger shows of a private link tells nothing of whose it is
+export const metadata: Metadata = { title, robots: { index: false }, openGraph: { title, type: 'website' } }
 
 /** What a customer reads through the private link. No sign-in: the link's secret is the key. */
 export default async function ProposalPage({ params }: { params: Promise<{ token: string }> }) {
