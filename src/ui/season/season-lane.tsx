@@ -2,7 +2,7 @@
 import { memo } from 'react'
 import type { SeasonRow } from '@/server/season/season-view'
 import type { Lane } from './season-rows'
-import { SeasonVisit, type Hanging } from './season-visit'
+import { SeasonVisits, type HangingVisit } from './season-visit'
 import { SeasonWindow } from './season-window'
 import type { TimeAxis } from './time-axis'
 
@@ -10,7 +10,7 @@ interface SeasonLaneProps {
   readonly row: SeasonRow
   readonly lane: Lane
   readonly axis: TimeAxis
-  readonly hanging: (Hanging & { readonly visitId: string }) | null
+  readonly hanging: HangingVisit | null
   readonly movable: boolean
 }
 
@@ -21,16 +21,7 @@ export const SeasonLane = memo(function SeasonLane({ row, lane, axis, hanging, m
       <span className="text-truncate">{lane.name}</span>
       <div className="season-year ribbon" data-ribbon>
         {lane.window ? <SeasonWindow row={row} job={lane.window.job} window={lane.window} axis={axis} /> : null}
-        {lane.visits.map((visit) => (
-          <SeasonVisit
-            key={visit.id}
-            visit={visit}
-            row={row}
-            axis={axis}
-            hanging={hanging?.visitId === visit.id ? hanging : null}
-            movable={movable}
-          />
-        ))}
+        <SeasonVisits visits={lane.visits} {...{ row, axis, hanging, movable }} />
       </div>
     </div>
   )

@@ -9,7 +9,7 @@ import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
 import { Icon } from '@/ui/kit/icon'
 import { SeasonWindow } from './season-window'
-import { SeasonVisit, type Hanging } from './season-visit'
+import { SeasonVisits, type HangingVisit } from './season-visit'
 import { percentAt, type TimeAxis } from './time-axis'
 
 interface RibbonProps {
@@ -21,7 +21,7 @@ interface RibbonProps {
   readonly unfolded: boolean
   readonly onUnfold: (pondId: string) => void
   /** Day over which this row's dragged visit hangs. */
-  readonly hanging: (Hanging & { readonly visitId: string }) | null
+  readonly hanging: HangingVisit | null
   readonly movable: boolean
 }
 
@@ -91,16 +91,7 @@ export const Ribbon = memo(function Ribbon(props: RibbonProps) {
             ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>
           </span>
         ) : null}
-        {visits.map((visit) => (
-          <SeasonVisit
-            key={visit.id}
-            visit={visit}
-            row={row}
-            axis={axis}
-            hanging={hanging?.visitId === visit.id ? hanging : null}
-            movable={movable}
-          />
-        ))}
+        <SeasonVisits visits={visits} {...{ row, axis, hanging, movable }} />
       </div>
     </div>
   )

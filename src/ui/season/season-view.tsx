@@ -14,7 +14,7 @@ import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
 import { SeasonLane } from './season-lane'
 import { holds, linesOf, sortRows, standingOf, type SeasonLine, type Show } from './season-rows'
-import type { Hanging } from './season-visit'
+import type { HangingVisit } from './season-visit'
 import { axisAround, marksOf, nowOn, percentAt, type TimeAxis, type Zoom } from './time-axis'
 import { send } from '@/ui/send'
 import { useDone } from '@/ui/use-done'
@@ -103,7 +103,7 @@ interface LineProps {
   readonly axis: TimeAxis
   readonly data: Pick<SeasonPageData, 'job' | 'mayPlan'>
   readonly standing: ReadonlyMap<string, Show>
-  readonly hanging: (Hanging & { readonly visitId: string }) | null
+  readonly hanging: HangingVisit | null
   readonly unfolded: ReadonlyMap<string, unknown>
   readonly unfold: (pondId: string) => void
 }

@@ -19,9 +19,26 @@ const STATE_SIGNS = { planned: '●', 'under-way': '▶', done: '✓' } as const
 const WIDE_DAYS = 31
 
 /** Day over which a dragged visit hangs, and whether that breaks something. */
-export interface Hanging {
+interface Hanging {
   readonly day: string
   readonly bad: boolean
+}
+
+/** The visit that is being dragged. */
+export interface HangingVisit extends Hanging {
+  readonly visitId: string
+}
+
+interface SeasonVisitsProps extends Omit<SeasonVisitProps, 'visit' | 'hanging'> {
+  readonly visits: SeasonRow['visits']
+  readonly hanging: HangingVisit | null
+}
+
+/** Visits on a ribbon or a lane of it. */
+export function SeasonVisits({ visits, hanging, ...shared }: SeasonVisitsProps) {
+  return visits.map((visit) => (
+    <SeasonVisit key={visit.id} visit={visit} hanging={hanging?.visitId === visit.id ? hanging : null} {...shared} />
+  ))
 }
 
 interface SeasonVisitProps {
@@ -33,7 +50,7 @@ interface SeasonVisitProps {
 }
 
 /** A visit on its pond's ribbon: a planned one can be carried to another day, all others lead to what they are. */
-export function SeasonVisit({ visit, row, axis, hanging, movable }: SeasonVisitProps) {
+function SeasonVisit({ visit, row, axis, hanging, movable }: SeasonVisitProps) {
   const t = useTexts()
   const { id, state, promised, jobName, crewName } = visit
   const day = hanging?.day ?? visit.day
