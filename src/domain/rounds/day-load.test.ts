@@ -1,5 +1,5 @@
 import { CrewSetup } from '../people/crew-setup'
-import { dayLoad, dayStretches } from './day-load'
+import { dayLoad, dayStretches, linesOfStops } from './day-load'
 
 const setup = CrewSetup.parse({ starts: '07:30', ends: '16:30', breakMin: 30 })
 const stops = [
@@ -15,7 +15,6 @@ describe('how full a crew’s day is', () => {
       drivingMin: 80,
       leavesMin: 7 * 60 + 40,
       backMin: 11 * 60 + 35,
-      share: 230 / 510,
       overMin: 0,
       drivesUnknown: false,
     })
@@ -27,6 +26,13 @@ describe('how full a crew’s day is', () => {
   it('does not pretend to know a way to a site that is not on the map', () => {
     const found = dayLoad(stops, { toStops: [20, null], back: 15 }, setup)
     expect(found).toMatchObject({ drivesUnknown: true, drivingMin: 35 })
+    // nor when the crew leaves for it, or is back from it
+    expect(dayLoad(stops, { toStops: [null, 20], back: 15 }, setup)).toMatchObject({ leavesMin: null })
+    expect(dayLoad(stops, { toStops: [20, null], back: null }, setup)).toMatchObject({ backMin: null })
+  })
+  it('is not back on a day whose work goes on through the night', () => {
+    const night = [{ startTime: '09:00', plannedMinutes: 24 * 60 }]
+    expect(dayLoad(night, { toStops: [20], back: 20 }, setup)).toMatchObject({ leavesMin: 520, backMin: null })
   })
   it('is nothing without stops', () => {
     expect(dayLoad([], { toStops: [], back: null }, setup)).toBeNull()
@@ -42,5 +48,9 @@ describe('a day to scale', () => {
       ['stop', 570, 660],
       ['drive', 660, 695],
     ])
+  })
+  it('puts stops of the same hours on lines of their own, and the next ones back on the first', () => {
+    const at = (startTime: string, plannedMinutes: number) => ({ startTime, plannedMinutes })
+    expect(linesOfStops([at('08:00', 120), at('09:00', 30), at('09:30', 30), at('10:00', 60)])).toEqual([0, 1, 1, 0])
   })
 })

@@ -1,10 +1,12 @@
 import { minutesOfDay, type CrewSetup } from '../people/crew-setup'
 
+const DAY_MIN = 24 * 60
+
 /** Minutes that a crew drives on a day; null where a site is not on the map. */
 export interface DayWays {
   /** To each stop from the one before, the first from the yard. */
   readonly toStops: readonly (number | null)[]
-  /** From the last stop back to the yard; null where no stop is on the map. */
+  /** From the last stop back to the yard; null where that is not on the map. */
   readonly back: number | null
 }
 
@@ -23,12 +25,10 @@ export interface DayRound {
 export interface DayLoad {
   readonly onSiteMin: number
   readonly drivingMin: number
-  /** Leaves the yard. */
-  readonly leavesMin: number
-  /** Is back at the yard. */
-  readonly backMin: number
-  /** Of its working time, breaks aside, what work and driving take: 1 is full. */
-  readonly share: number
+  /** Leaves the yard; null where the way to the first stop is not known. */
+  readonly leavesMin: number | null
+  /** Is back at the yard; null where the way from the last stop is not known, or it is not back on this day. */
+  readonly backMin: number | null
   /** Away from the yard before its day begins or after it ends. */
   readonly overMin: number
   /** A site is not on the map: the driving is more than said. */
@@ -45,16 +45,18 @@ export function dayLoad(stops: readonly LoadStop[], ways: DayWays, setup: CrewSe
   const driving = [...ways.toStops, ways.back].reduce<number>((sum, way) => sum + (way ?? 0), 0)
   const onSite = stops.reduce((sum, s) => sum + s.plannedMinutes, 0)
   const [starts, ends] = [minutesOfDay(setup.starts), minutesOfDay(setup.ends)]
-  const leavesMin = minutesOfDay(first.startTime) - (ways.toStops[0] ?? 0)
+  const begins = minutesOfDay(first.startTime)
+  const [way] = ways.toStops
+  const leavesMin = way == null ? null : begins - way
   const lastEnd = Math.max(...stops.map((s) => minutesOfDay(s.startTime) + s.plannedMinutes))
-  const backMin = lastEnd + (ways.back ?? 0)
+  const back = ways.back === null ? null : lastEnd + ways.back
+  const backMin = back === null || back >= DAY_MIN ? null : back
   return {
     onSiteMin: onSite,
     drivingMin: driving,
     leavesMin,
     backMin,
-    share: (onSite + driving) / Math.max(1, ends - starts - setup.breakMin),
-    overMin: Math.max(0, starts - leavesMin) + Math.max(0, backMin - ends),
+    overMin: Math.max(0, starts - (leavesMin ?? begins)) + Math.max(0, (backMin ?? lastEnd) - ends),
     drivesUnknown: ways.toStops.includes(null),
   }
 }
@@ -80,4 +82,20 @@ export function dayStretches(stops: readonly LoadStop[], ways: DayWays): DayStre
   return last && ways.back
     ? [...stretches, { kind: 'drive', fromMin: last.toMin, toMin: last.toMin + ways.back, stop: null }]
     : stretches
+}
+
+/**
+ * Which of several lines each stop is drawn on, so that stops of the same hours do not cover one another; 0 is the
+ * first.
+ * @param stops  in the order of their beginnings
+ */
+export function linesOfStops(stops: readonly LoadStop[]): number[] {
+  const freeFrom: number[] = []
+  return stops.map(({ startTime, plannedMinutes }) => {
+    const start = minutesOfDay(startTime)
+    const found = freeFrom.findIndex((free) => free <= start)
+    const line = found < 0 ? freeFrom.length : found
+    freeFrom[line] = start + plannedMinutes
+    return line
+  })
 }

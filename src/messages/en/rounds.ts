@@ -99,6 +99,8 @@ export const rounds = {
   },
   dayLane: {
     leaves: 'Leaves yard {leaves}, back {back}',
+    leavesOnly: 'Leaves yard {leaves}',
+    backOnly: 'Back at the yard {back}',
     daySheet: 'Day sheet',
     free: 'No visits',
     drive: '{minutes} drive',

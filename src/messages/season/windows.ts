@@ -12,7 +12,13 @@ export const missedAdvice = (job: string, t: Texts): string =>
   job in en.season.missedAdvice ? t(`season.missedAdvice.${job as keyof Catalogue['season']['missedAdvice']}`) : ''
 
 /** Why a window lies where it does, in words with this pond's numbers. */
-export function whyThen(window: Omit<JobWindow, 'likelihood'>, rules: HouseRules, years: number, temp: ShowTemp, t: Texts): string {
+export function whyThen(
+  window: Omit<JobWindow, 'likelihood'>,
+  rules: HouseRules,
+  years: number,
+  temp: ShowTemp,
+  t: Texts,
+): string {
   const rule = seasonRulesOf(rules)
   const best = dayMonth(window.best)
   const span = t('season.windows.to', { earliest: dayMonth(window.earliest), latest: dayMonth(window.latest) })

@@ -1,12 +1,11 @@
 import { firmTexts } from '@/messages/texts'
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import { formatQuantity } from '@/core/units/format'
-import { clockOf } from '@/domain/people/crew-setup'
 import { dayLoad } from '@/domain/rounds/day-load'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
 import type { CrewId } from '@/domain/shared/ids'
-import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
+import { LOAD_CAUTION, loadLines, yardWords } from '@/messages/rounds/load-words'
 import type { Actor } from '@/server/platform/auth/actor'
 import { daySheet } from '@/server/rounds/day-sheet'
 import { paper } from '@/server/platform/paper/pdf-paper'
@@ -36,11 +35,7 @@ export async function daySheetPdf(
           {crew.name}, {longDate(day)}
         </Text>
         {visits.length === 0 ? <Text>{t('rounds.daySheet.nothingPlannedCrewDay')}</Text> : null}
-        {hours ? (
-          <Text style={paper.line}>
-            {t('rounds.dayLane.leaves', { leaves: clockOf(hours.leavesMin), back: clockOf(hours.backMin) })}
-          </Text>
-        ) : null}
+        {hours ? <Text style={paper.line}>{yardWords(hours, t)}</Text> : null}
         {visits.length > 0 ? (
           <View style={paper.callout}>
             <Text style={paper.heading}>{t('rounds.daySheet.loadBeforeLeaving')}</Text>

@@ -39,7 +39,7 @@ export async function waysOfRounds(places: Places, rounds: readonly RoundPonds[]
       from = stop
       return way
     })
-    return { toStops, back: from === yard ? null : between(from, yard) }
+    return { toStops, back: stops.at(-1) == null ? null : between(from, yard) }
   })
 }
 

@@ -28,9 +28,9 @@ const scale = ({ fromMin, toMin }: DayAxis) => scaleLinear([fromMin, toMin], [0,
 /** Where a minute of the day lies on the axis, percent. */
 export const leftOf = (axis: DayAxis, minute: number): number => scale(axis)(minute)
 
-/** Left edge and width of a stretch of time, for a style. */
+/** Left edge and width of a stretch of time, for a style; what lies beyond the axis is cut off. */
 export const spanStyle = (axis: DayAxis, fromMin: number, toMin: number): { left: string; width: string } => {
-  const at = scale(axis)
+  const at = scale(axis).clamp(true)
   return { left: `${at(fromMin)}%`, width: `${at(toMin) - at(fromMin)}%` }
 }
 

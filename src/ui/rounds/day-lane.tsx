@@ -1,8 +1,10 @@
 'use client'
 import { useDroppable } from '@dnd-kit/core'
 import Link from 'next/link'
-import { clockOf, minutesOfDay } from '@/domain/people/crew-setup'
-import { dayLoad, dayStretches } from '@/domain/rounds/day-load'
+import type { CSSProperties } from 'react'
+import { minutesOfDay } from '@/domain/people/crew-setup'
+import { dayLoad, dayStretches, linesOfStops } from '@/domain/rounds/day-load'
+import { yardWords } from '@/messages/rounds/load-words'
 import { duration } from '@/domain/shared/dates'
 import { useTexts } from '@/ui/kit/texts'
 import { leftOf, spanStyle } from './day-axis'
@@ -24,6 +26,8 @@ export function DayLane({ crew, round, axis, busy, movable, hang, onChoose, nowM
   const { setNodeRef } = useDroppable({ id: cellId(round), disabled: !movable })
   const judged = hang.over === cellId(round) ? hang.judged : null
   const load = dayLoad(round.stops, round.ways, crew.setup)
+  const lines = linesOfStops(round.stops)
+  const lineCount = Math.max(1, ...lines.map((line) => line + 1))
   return (
     <>
       <div className="lane-head">
@@ -33,9 +37,7 @@ export function DayLane({ crew, round, axis, busy, movable, hang, onChoose, nowM
             <div>
               <LoadNote round={round} setup={crew.setup} />
             </div>
-            <div className="soft">
-              {t('rounds.dayLane.leaves', { leaves: clockOf(load.leavesMin), back: clockOf(load.backMin) })}
-            </div>
+            <div className="soft">{yardWords(load, t)}</div>
             <Link href={`/rounds/${crew.id}/${round.day}`}>{t('rounds.dayLane.daySheet')}</Link>
           </>
         ) : (
@@ -44,7 +46,12 @@ export function DayLane({ crew, round, axis, busy, movable, hang, onChoose, nowM
           </div>
         )}
       </div>
-      <div ref={setNodeRef} className={`lane ${dropClass(judged)}`} data-cell={cellId(round)}>
+      <div
+        ref={setNodeRef}
+        className={`lane ${dropClass(judged)}`}
+        data-cell={cellId(round)}
+        style={{ '--lines': lineCount } as CSSProperties}
+      >
         <span
           className="hours"
           style={spanStyle(axis, minutesOfDay(crew.setup.starts), minutesOfDay(crew.setup.ends))}
@@ -72,7 +79,7 @@ export function DayLane({ crew, round, axis, busy, movable, hang, onChoose, nowM
               visit={round.stops[stop!]!}
               movable={movable && round.stops[stop!]!.state === 'planned'}
               onChoose={onChoose}
-              place={spanStyle(axis, fromMin, toMin)}
+              place={{ ...spanStyle(axis, fromMin, toMin), '--line': lines[stop!] } as CSSProperties}
             />
           ),
         )}

@@ -5,7 +5,7 @@ import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
 import type { DaySheetData } from '@/server/rounds/day-sheet'
 import { clockOf } from '@/domain/people/crew-setup'
-import { LOAD_CAUTION, loadLines } from '@/messages/rounds/load-words'
+import { LOAD_CAUTION, loadLines, yardWords } from '@/messages/rounds/load-words'
 import { fieldHref } from '@/domain/field/field-href'
 import { dayLoad } from '@/domain/rounds/day-load'
 import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/schedule/live-day'
@@ -20,6 +20,7 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
   const show = useShow()
   const { crew, day, visits, ways, live } = data
   const load = dayLoad(visits, ways, crew.setup)
+  const hours = load ? yardWords(load, t) : ''
   const late = live.stops.filter((s) => s.state === 'to-come' && s.lateMin >= TELL_LATE_FROM_MIN)
   return (
     <>
@@ -59,8 +60,7 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
       {visits.length === 0 ? <p className="sheet">{t('rounds.daySheet.nothingPlannedCrewDay')}</p> : null}
       {load ? (
         <p className="among-words">
-          {t('rounds.dayLane.leaves', { leaves: clockOf(load.leavesMin), back: clockOf(load.backMin) })}
-          {'. '}
+          {hours ? `${hours}. ` : ''}
           <LoadNote round={{ stops: visits, ways }} setup={crew.setup} />
         </p>
       ) : null}

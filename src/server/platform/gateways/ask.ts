@@ -26,16 +26,27 @@ export interface AskOptions {
  * @throws {Error} it cannot be reached, answers an error or too much, or failed so lately that it is not asked
  */
 export async function askJson(url: URL, options: AskOptions): Promise<unknown> {
-  return ask(url, options, ({ body }) => {
-    const text = body.toString('utf8')
+  return ask(url, options, async (response, most) => {
+    if (!response.ok) throw new Error(`${url.origin} answered ${response.status}`)
+    const text = (await limited(response, most)).toString('utf8')
     return text === '' ? null : JSON.parse(text)
   })
 }
 
-/** The same for bytes, with the type they are said to have. @throws {Error} as askJson */
-export async function askBytes(url: URL, options: AskOptions): Promise<Answer> {
-  return ask(url, options, (answer) => answer)
+/**
+ * The same for bytes, with the type they are said to have.
+ * @returns null where the service has nothing there, which is an answer as well
+ * @throws {Error} as askJson
+ */
+export async function askBytes(url: URL, options: AskOptions): Promise<Answer | null> {
+  return ask(url, options, async (response, most) => {
+    if (response.status === NOT_THERE) return null
+    if (!response.ok) throw new Error(`${url.origin} answered ${response.status}`)
+    return { body: await limited(response, most), type: response.headers.get('content-type') ?? '' }
+  })
 }
+
+const NOT_THERE = 404
 
 interface Answer {
   readonly body: Buffer<ArrayBuffer>
@@ -45,17 +56,16 @@ interface Answer {
 async function ask<T>(
   url: URL,
   { timeoutMs, maxBytes = DEFAULT_MAX_BYTES, init = {}, nowMs = Date.now() }: AskOptions,
-  read: (answer: Answer) => T,
+  read: (response: Response, maxBytes: number) => Promise<T>,
 ): Promise<T> {
   const health = services.get(url.origin) ?? { failures: 0, pausedUntil: 0 }
   services.set(url.origin, health)
   if (nowMs < health.pausedUntil) throw new Error(`${url.origin} did not answer lately; it is asked again soon`)
   try {
     const response = await fetch(url, { ...init, signal: AbortSignal.timeout(timeoutMs) })
-    if (!response.ok) throw new Error(`${url.origin} answered ${response.status}`)
-    const body = await limited(response, maxBytes)
+    const answer = await read(response, maxBytes)
     health.failures = 0
-    return read({ body, type: response.headers.get('content-type') ?? '' })
+    return answer
   } catch (error) {
     health.failures++
     if (health.failures >= FAILURES_TO_PAUSE) health.pausedUntil = nowMs + PAUSE_MS

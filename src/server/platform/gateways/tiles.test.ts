@@ -34,6 +34,10 @@ describe('a source of map tiles', () => {
     expect(await mapTile({ z: 0, x: 0, y: 0 })).toBeNull()
     expect(await mapTile({ z: 1, x: 0, y: 0 })).toBeNull()
   })
+  it('is not given up when some of its squares are empty', async () => {
+    for (let i = 0; i < 5; i++) expect(await mapTile({ z: 1, x: 0, y: 0 })).toBeNull()
+    expect(await mapTile({ z: 6, x: 3, y: 7 })).toEqual({ body: PICTURE, type: 'image/png' })
+  })
   it('is none where none is set', async () => {
     const set = process.env.MAP_TILES_URL
     process.env.MAP_TILES_URL = ''

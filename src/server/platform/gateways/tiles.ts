@@ -28,8 +28,8 @@ export async function mapTile({ z, x, y }: TileAt): Promise<{ body: Buffer<Array
   if (!source) return null
   const url = new URL(source.replace('{z}', `${z}`).replace('{x}', `${x}`).replace('{y}', `${y}`))
   try {
-    const { body, type } = await askBytes(url, { timeoutMs: TIMEOUT_MS, maxBytes: MAX_BYTES })
-    return /^image\/(png|jpeg|webp)\b/.test(type) ? { body, type } : null
+    const tile = await askBytes(url, { timeoutMs: TIMEOUT_MS, maxBytes: MAX_BYTES })
+    return tile && /^image\/(png|jpeg|webp)\b/.test(tile.type) ? tile : null
   } catch {
     return null
   }
