@@ -1,7 +1,7 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
 import { seriousOn } from './drivers/field-checks'
-import { crewOf, planToday, pondHref } from './drivers/plan-today'
+import { crewOf, pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
@@ -50,8 +50,10 @@ test('a crew’s round stands on the map and along the hours, and moves with a v
   const errors = watchErrors(page)
   await signInAs(page, 'office')
   const { crewId, today } = await crewOf(page, 'Newt')
-  await planToday(page, 'winter-check', '09:00', 'foxholt', 'Newt')
-  await page.goto('/map')
+  // a day that nothing else is planned on
+  const day = `${Number(today.slice(0, 4)) + 2}-01-14`
+  await planOn(page, { day, crewId, startTime: '09:00', pond: 'foxholt' })
+  await page.goto(`/map?day=${day}`)
   const map = mapOf(page)
   const stop = map.getByRole('button', { name: /^Newt, stop \d+.*: Foxholt, 09:00$/ })
   await expect(stop).toBeVisible()
@@ -64,8 +66,8 @@ test('a crew’s round stands on the map and along the hours, and moves with a v
   await expect(stop).toHaveCount(0)
 
   // the day to scale: nine o'clock, half an hour, with the ways
-  await page.goto(`/rounds?day=${today}&view=day`)
-  const lane = page.locator(`[data-cell="${crewId} ${today}"]`)
+  await page.goto(`/rounds?day=${day}&view=day`)
+  const lane = page.locator(`[data-cell="${crewId} ${day}"]`)
   const card = lane.getByRole('button', { name: /^Winter check at Foxholt, 09:00$/ })
   await expect(card).toBeVisible()
   await expect(lane.locator('.lane-drive').first()).toBeVisible()
@@ -84,7 +86,7 @@ test('a crew’s round stands on the map and along the hours, and moves with a v
 
   // the week has the same day with its work and its driving
   await page.getByRole('button', { name: 'Week', exact: true }).click()
-  await expect(page.locator(`[data-cell="${crewId} ${today}"]`).getByText(/min on site, .*driving/)).toBeVisible()
+  await expect(page.locator(`[data-cell="${crewId} ${day}"]`).getByText(/min on site, .*driving/)).toBeVisible()
   expect(errors).toEqual([])
 })
 
@@ -136,6 +138,18 @@ test('rounds and season lie across the paper', async ({ page }) => {
     for (const [width, height] of sizes) expect(width, view).toBeGreaterThan(height)
   }
 })
+
+/** A winter check, planned by the office. */
+async function planOn(
+  desk: Page,
+  { pond, ...at }: { day: string; crewId: string; startTime: string; pond: string },
+): Promise<void> {
+  const pondId = (await pondHref(desk, pond)).split('/')[2]
+  const answer = await desk.request.post('/api/v1/visits', {
+    data: { pondId, visitType: 'winter-check', note: '', ...at },
+  })
+  expect(answer.status(), await answer.text()).toBe(200)
+}
 
 /** Names of towns that a mark stands on. */
 const coveredNames = (page: Page): Promise<string[]> =>
