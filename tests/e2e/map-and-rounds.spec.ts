@@ -91,6 +91,7 @@ test('a crew’s round stands on the map and along the hours, and moves with a v
 })
 
 test('a list of ponds has its map beside it, which shows what the list shows', async ({ page }) => {
+  const errors = watchErrors(page)
   await signInAs(page, 'office')
   await page.goto('/ponds')
   await page.getByRole('button', { name: 'Map', exact: true }).click()
@@ -100,6 +101,13 @@ test('a list of ponds has its map beside it, which shows what the list shows', a
   await page.getByLabel('Search ponds').fill('foxholt')
   await expect(page.getByRole('region', { name: 'Map of 1 site' })).toBeVisible()
   await expect(map.getByRole('button', { name: /^Foxholt, / })).toHaveCount(1)
+  // a list that shows nothing has a map that shows nothing, also when it is opened so
+  await page.goto('/ponds?map=true&q=xyzzy')
+  await expect(page.getByRole('region', { name: 'Map of 0 sites' }).getByText('Cold Ash Common')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'All sites' })).toBeDisabled()
+  await page.getByLabel('Search ponds').fill('foxholt')
+  await expect(map.getByRole('button', { name: /^Foxholt, / })).toHaveCount(1)
+  expect(errors).toEqual([])
 })
 
 test('a pond of the season unfolds into its types of visits, and a window says why it lies there', async ({ page }) => {

@@ -25,8 +25,9 @@ export async function mapPage(actor: Actor, asked: string | null) {
       stops: visits
         .filter((v) => v.crewId === crew.id)
         .flatMap((v) => {
-          const { siteId, lat, lon } = places.get(v.pondId)!
-          return lat !== null && lon !== null ? [{ ...v, siteId, lat, lon }] : []
+          const place = places.get(v.pondId)
+          if (!place || place.lat === null || place.lon === null) return []
+          return [{ ...v, siteId: place.siteId, lat: place.lat, lon: place.lon }]
         }),
     }))
     return { today, day, ponds, rounds, tiles: mapTiles() }

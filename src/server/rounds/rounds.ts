@@ -53,14 +53,18 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
     }
   })
   const cells = cellsOf(page.crews, page.days, page.visits)
-  const ways = await waysOfRounds(
-    places,
-    cells.map(({ crewId, stops }) => ({ crewId, ponds: stops.map((v) => v.pondId) })),
-  )
+  // both ask the roads: at once
+  const [ways, board] = await Promise.all([
+    waysOfRounds(
+      places,
+      cells.map(({ crewId, stops }) => ({ crewId, ponds: stops.map((v) => v.pondId) })),
+    ),
+    facts && withTravel(facts),
+  ])
   return {
     ...page,
     rounds: cells.map((cell, i): RoundsDay => ({ ...cell, ways: ways[i]! })),
-    board: facts && (await withTravel(facts)),
+    board,
   }
 }
 export type RoundsPageData = Awaited<ReturnType<typeof roundsPage>>

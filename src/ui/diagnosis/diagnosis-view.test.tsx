@@ -69,6 +69,17 @@ describe('what is wrong with this water', () => {
     await press('Start again')
     expect(screen.getByRole('button', { name: 'Strings or mats' })).toHaveAttribute('aria-pressed', 'false')
   })
+  it('lets what the file says be denied at the water', async () => {
+    show({ 'level-falls': { found: true, source: { text: 'diagnosis.sources.levels' } } })
+    await press('Water level 1')
+    const tile = screen.getByRole('button', { name: 'Level falls' })
+    expect(tile).toHaveAttribute('aria-pressed', 'true')
+    await userEvent.click(tile)
+    expect(tile).toHaveAttribute('aria-pressed', 'false')
+    expect(within(causes()).queryAllByRole('listitem')).toEqual([])
+    await userEvent.click(tile)
+    expect(tile).toHaveAttribute('aria-pressed', 'true')
+  })
   it('has every question for those who want them all', async () => {
     show()
     expect(screen.queryByRole('group', { name: 'Is the water green?' })).not.toBeInTheDocument()

@@ -89,7 +89,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
       </div>
       <div className="diagnosis">
         <div className="questions">
-          <SightTiles findings={findings} onSay={say} />
+          <SightTiles findings={findings} onFile={(key) => data.known[key]?.found === true} onSay={say} />
           {wrong ? (
             <NextQuestion
               finding={next?.finding ?? null}

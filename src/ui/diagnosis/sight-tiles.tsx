@@ -7,15 +7,21 @@ import { SightPicture } from './sight-picture'
 interface SightTilesProps {
   /** What stands now, from the file and from what was said. */
   readonly findings: Findings
+  /** What the file says by itself: taken back by saying no. */
+  readonly onFile: (finding: FindingKey) => boolean
   readonly onSay: (finding: FindingKey, found: boolean | undefined) => void
 }
 
 /** Where something looks wrong, as pictures; a place opens what may be seen there, and a press says that it is. */
-export function SightTiles({ findings, onSay }: SightTilesProps) {
+export function SightTiles({ findings, onFile, onSay }: SightTilesProps) {
   const t = useTexts()
 
   const [open, setOpen] = useState<SightArea | null>(null)
   const seenIn = (area: SightArea) => SIGHTS[area].filter((s) => findings[s] === true).length
+  const pressed = (sight: FindingKey): boolean | undefined => {
+    if (findings[sight] !== true) return true
+    return onFile(sight) ? false : undefined
+  }
   return (
     <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDoYouSee')}>
       <h2>{t('diagnosis.diagnosisView.whatDoYouSee')}</h2>
@@ -42,7 +48,7 @@ export function SightTiles({ findings, onSay }: SightTilesProps) {
               type="button"
               className="sight-tile"
               aria-pressed={findings[sight] === true}
-              onClick={() => onSay(sight, findings[sight] === true ? undefined : true)}
+              onClick={() => onSay(sight, pressed(sight))}
             >
               <SightPicture of={sight} />
               <span>{t(`diagnosis.sights.${sight}`)}</span>

@@ -70,7 +70,11 @@ export function addTownNames(map: L.Map, region: Region, marks: () => readonly M
   }
   map.on('zoomend', draw)
   draw()
+  // a font that arrives later has other widths
+  let there = true
+  void document.fonts.ready.then(() => there && draw())
   return () => {
+    there = false
     map.off('zoomend', draw)
     group.remove()
   }

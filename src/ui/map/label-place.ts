@@ -13,7 +13,7 @@ export interface ScreenBox extends ScreenPoint {
 /** How far a label may stand from its place, pixels: the nearest first. */
 const GAPS_PX = [6, 22, 40, 60] as const
 /** How much around the middle of a mark must stay free, pixels. */
-const MARK_PX = 17
+const MARK_PX = 19
 
 /** Left and upper edges of a label above, below, right and left of its place, at every distance. */
 const cornersAround = ({ x, y }: ScreenPoint, { width, height }: Size): ScreenPoint[] =>

@@ -41,17 +41,19 @@ export default function LeafletMap({ name, sites, rounds, tiles, chosen }: Regio
   }, [sites, rounds, chosen])
   const bounds = useMemo(() => L.latLngBounds(sites.map((s) => [s.lat, s.lon])), [sites])
   // the view comes first: marks find their clusters by it
-  useFirstView(map, bounds, site)
+  const region = useRegion()
+  useFirstView({ map, bounds, site, region })
   const marks = useSiteMarks(map, free, (pressed) => setOpened(ofSite(pressed)))
   useRounds(map, rounds, (stops) => setOpened({ lat: stops.lat, lon: stops.lon, above: STOP_RADIUS_PX, stops }))
   const content = usePopup(map, opened, () => setOpened(null))
-  useBackground({ map, bounds, tiled: tiles !== null, marks, rounds })
+  useBackground({ map, bounds, region, tiled: tiles !== null, marks, rounds })
   return (
     <div className="map-frame">
       <div ref={attach} className="map-box" role="region" aria-label={name} />
       <button
         type="button"
         className="btn btn-sm btn-outline-secondary map-all no-print"
+        disabled={!bounds.isValid()}
         onClick={() => map?.fitBounds(bounds, { padding: EDGE_PX })}
       >
         <Icon name="arrows-fullscreen" /> {t('map.mapView.allSites')}
@@ -69,26 +71,36 @@ export default function LeafletMap({ name, sites, rounds, tiles, chosen }: Regio
 
 const ofSite = (site: MapSite): Opened => ({ lat: site.lat, lon: site.lon, above: PIN_HEIGHT_PX, site })
 
-function useFirstView(map: L.Map | null, bounds: L.LatLngBounds, site: MapSite | undefined): void {
+interface FirstView {
+  readonly map: L.Map | null
+  readonly bounds: L.LatLngBounds
+  readonly site: MapSite | undefined
+  readonly region: Region | null
+}
+
+/** What is seen first: the chosen site, else all sites; the region, or the world, while a list has none to show. */
+function useFirstView({ map, bounds, site, region }: FirstView): void {
   const seen = useRef<L.Map | null>(null)
   useEffect(() => {
     if (!map || seen.current === map) return
-    seen.current = map
+    if (bounds.isValid()) seen.current = map
     if (site) map.setView([site.lat, site.lon], NEAR_ZOOM)
     else if (bounds.isValid()) map.fitBounds(bounds, { padding: EDGE_PX, maxZoom: NEAR_ZOOM, animate: false })
-  }, [map, bounds, site])
+    else if (region) map.fitBounds(L.geoJSON(region).getBounds(), { animate: false })
+    else map.setView([0, 0], map.getMinZoom())
+  }, [map, bounds, site, region])
 }
 
 interface Background {
   readonly map: L.Map | null
   readonly bounds: L.LatLngBounds
+  readonly region: Region | null
   readonly tiled: boolean
   readonly marks: SiteMarks
   readonly rounds: RegionMapProps['rounds']
 }
 
-function useBackground({ map, bounds, tiled, marks, rounds }: Background): void {
-  const region = useRegion()
+function useBackground({ map, bounds, region, tiled, marks, rounds }: Background): void {
   const shown = useMemo(() => (region && !tiled && isNear(region, bounds) ? region : null), [region, tiled, bounds])
   useEffect(() => {
     if (!map || !shown) return
@@ -111,8 +123,9 @@ function useBackground({ map, bounds, tiled, marks, rounds }: Background): void 
   }, [map, shown, marks, rounds])
 }
 
-/** Whether the region's file is of where the sites are. */
+/** Whether the region's file is of where the sites are; no sites are nowhere else. */
 function isNear(region: Region, sites: L.LatLngBounds): boolean {
+  if (!sites.isValid()) return true
   const land = L.geoJSON(region).getBounds()
   return L.latLngBounds(
     [land.getSouth() - NEAR_LAND_DEG, land.getWest() - NEAR_LAND_DEG],
