@@ -14,6 +14,7 @@ import {
 import type { z } from 'zod'
 import { schemaResolver } from './kit/schema-resolver'
 import { useTexts } from './kit/texts'
+import { useUnsaved } from './kit/unsaved'
 import type { SendOutcome, SendProblem } from './send'
 
 interface SchemaForm<Values extends FieldValues> {
@@ -49,6 +50,7 @@ export function useSchemaForm<Values extends FieldValues>({ schema, values, body
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saved, setSaved] = useState(false)
   const { errors, isSubmitting, isDirty } = form.formState
+  useUnsaved(isDirty && !isSubmitting)
   const errorOf = (path: string): string | undefined =>
     form.getFieldState(path as FieldPath<Values>, { ...form.formState, errors }).error?.message
 

@@ -4,6 +4,7 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import { ServerData } from '@/ui/kit/server-data'
 import { PersonProvider } from '@/ui/person-context'
 import { SimulatedNote } from '@/ui/shell/simulated-note'
+import { PageChange } from '@/ui/shell/page-change'
 import { FollowTheme } from '@/ui/shell/follow-theme'
 import { TopBar } from '@/ui/shell/top-bar'
 
@@ -14,6 +15,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
       <FollowTheme choice={preferences.theme} />
       <NuqsAdapter>
         <ServerData>
+          <PageChange />
           <TopBar />
           {role === 'owner' ? (
             <SimulatedNote simulated={(process.env.SIMULATED ?? '').split(',').filter(Boolean)} />

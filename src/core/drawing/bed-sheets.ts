@@ -4,10 +4,10 @@ import { FILTER_TYPE_FACTS } from '../filter/types'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { patchRadiusM } from '../plants/planting'
 import { plantSpecies } from '../plants/species'
+import { circlePoints, middleOf, patchShapes, type PatchGround } from './patch-shapes'
 import { dimension, label, rectangle, sheetOf, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
 
 const VESSEL_GAP_M = 0.25
-const CIRCLE_POINTS = 48
 
 /** Plan of the filter: bed or vessels, distribution pipe, vault, way back, plants, north. */
 export function planSheet(design: FilterDesign, words: SheetWords): Sheet {
@@ -41,20 +41,7 @@ export function planSheet(design: FilterDesign, words: SheetWords): Sheet {
       },
       label(-design.vault.diameterM / 2, widthM / 2 + design.vault.diameterM / 2 + 0.08, words.text('vault'), 'middle'),
     )
-  design.planting.forEach((patch) => {
-    const species = plantSpecies(patch.species)
-    if (!species || patch.xM > lengthM || patch.yM > spanY) return
-    const radiusM = Math.min(patchRadiusM(species, patch.count), Math.min(lengthM, spanY) / 2)
-    marks.push(
-      {
-        kind: 'polygon',
-        layer: 'PLANTS',
-        points: withinBed(circlePoints(patch.xM, patch.yM, radiusM), lengthM, spanY),
-        fill: 'plant',
-      },
-      label(patch.xM, patch.yM, `${patch.count} ${words.species(species.key)}`, 'middle', 'PLANTS'),
-    )
-  })
+  marks.push(...plantMarks(design, { lengthM, widthM: spanY, round: design.round && design.vessels === 1 }, words))
   marks.push(...wayBack(design, lengthM, widthM, spanY))
   marks.push(...northArrow(design.northDeg, words, lengthM + 1.1, spanY))
   const gap = Math.max(0.25, 0.06 * Math.max(lengthM, spanY))
@@ -70,15 +57,24 @@ export function planSheet(design: FilterDesign, words: SheetWords): Sheet {
   return sheetOf(words.text('plan'), marks)
 }
 
-/** A patch that reaches over the edge ends there. */
-export const withinBed = (points: readonly DrawnPoint[], lengthM: number, widthM: number): DrawnPoint[] =>
-  points.map((p) => ({ xM: Math.min(lengthM, Math.max(0, p.xM)), yM: Math.min(widthM, Math.max(0, p.yM)) }))
-
-export const circlePoints = (cx: number, cy: number, r: number) =>
-  Array.from({ length: CIRCLE_POINTS }, (_, i) => ({
-    xM: cx + r * Math.cos((2 * Math.PI * i) / CIRCLE_POINTS),
-    yM: cy + r * Math.sin((2 * Math.PI * i) / CIRCLE_POINTS),
-  }))
+/** Groups of plants, none over another and none beyond the bed. */
+function plantMarks({ planting }: FilterDesign, ground: PatchGround, words: SheetWords): Mark[] {
+  const placed = planting.flatMap(({ species: key, count, xM, yM }) => {
+    const species = plantSpecies(key)
+    if (!species || xM > ground.lengthM || yM > ground.widthM) return []
+    const radiusM = Math.min(patchRadiusM(species, count), Math.min(ground.lengthM, ground.widthM) / 2)
+    return [{ xM, yM, radiusM, name: `${count} ${words.species(species.key)}` }]
+  })
+  return patchShapes(placed, ground).flatMap((points, i): Mark[] => {
+    const at = middleOf(points)
+    return at
+      ? [
+          { kind: 'polygon', layer: 'PLANTS', points, fill: 'plant' },
+          label(at.xM, at.yM, placed[i]!.name, 'middle', 'PLANTS'),
+        ]
+      : []
+  })
+}
 
 function feedPipes(design: FilterDesign, y0: number, pipeR: number): Mark[] {
   const { lengthM, widthM } = design

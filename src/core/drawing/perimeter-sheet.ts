@@ -3,7 +3,8 @@ import { patchRadiusM } from '../plants/planting'
 import { plantSpecies } from '../plants/species'
 import type { Outline, Point } from '../survey/point'
 import { perimeterM, signedAreaM2 } from '../survey/polygon'
-import { circlePoints, northArrow } from './bed-sheets'
+import { northArrow } from './bed-sheets'
+import { circlePoints } from './patch-shapes'
 import { label, sheetOf, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
 
 /** Turned corners are drawn no further out than this many band widths. */

@@ -137,14 +137,17 @@ export function judgePlanting(patches: readonly PlantPatch[], site: PlantingSite
  */
 export const uptakeShare = (waterC: number): number => Math.min(1, Math.max(0, (waterC - 6) / 14))
 
-/** A planting to begin with: three heavy feeders that do not clog, two ground covers, each its share of the bed. */
+/**
+ * A planting to begin with: three heavy feeders that do not clog, two ground covers, each its share of the bed, in two
+ * rows spread evenly along it.
+ */
 export function firstPlanting(lengthM: number, widthM: number): PlantPatch[] {
   const mix = [
-    ['pontederia-cordata', 0.2, 0.75],
-    ['iris-versicolor', 0.4, 0.25],
-    ['acorus-calamus', 0.6, 0.75],
-    ['veronica-beccabunga', 0.75, 0.3],
-    ['myosotis-scorpioides', 0.88, 0.7],
+    ['pontederia-cordata', 1 / 6, 0.75],
+    ['iris-versicolor', 0.28, 0.25],
+    ['acorus-calamus', 0.5, 0.75],
+    ['veronica-beccabunga', 0.74, 0.25],
+    ['myosotis-scorpioides', 5 / 6, 0.75],
   ] as const
   return mix.map(([key, x, y]) => ({
     species: key,

@@ -17,6 +17,13 @@ export function ammoniaFraction(ph: number, tempC: number): number {
   return 1 / (1 + 10 ** (pKa - ph))
 }
 
+/** Where toxic ammonia begins to ask for something, mg/L as N, the mildest first. */
+export const NH3_THRESHOLDS = [
+  { value: AMMONIA_BANDS.watchFromMgL, side: 'above', band: 'watch' },
+  { value: AMMONIA_BANDS.actAboveMgL, side: 'above', band: 'act' },
+  { value: AMMONIA_BANDS.emergencyAboveMgL, side: 'above', band: 'emergency' },
+] as const
+
 /** Un-ionised ammonia as N from a total ammonia test, mg/L, with its band. */
 export function unionisedAmmonia(
   tanMgL: number,
@@ -38,9 +45,7 @@ export function tanThresholds(
   tempC: number,
 ): { readonly value: number; readonly side: 'above'; readonly band: AmmoniaBand }[] {
   const fraction = ammoniaFraction(ph, tempC)
-  const { watchFromMgL, actAboveMgL, emergencyAboveMgL } = AMMONIA_BANDS
-  const at = (nh3MgL: number, band: AmmoniaBand) => ({ value: nh3MgL / fraction, side: 'above' as const, band })
-  return [at(watchFromMgL, 'watch'), at(actAboveMgL, 'act'), at(emergencyAboveMgL, 'emergency')]
+  return NH3_THRESHOLDS.map((line) => ({ ...line, value: line.value / fraction }))
 }
 
 export function ammoniaBand(nh3MgL: number): AmmoniaBand {

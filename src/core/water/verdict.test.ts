@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { ammoniaBand, unionisedAmmonia } from './ammonia'
-import { TOGETHER_DAYS, verdictOfLatest, waterVerdict, type DatedReading } from './verdict'
+import { TOGETHER_DAYS, toxicAmmoniaOverTime, verdictOfLatest, waterVerdict, type DatedReading } from './verdict'
 import { READING_KINDS, type ReadingKindName } from './readings'
 
 describe('one verdict for ammonia, by NH3', () => {
@@ -82,5 +82,46 @@ describe('the newest tests of a pond', () => {
   })
   it('counts a test that saw nothing as none', () => {
     expect(verdictOfLatest([{ ...test('nitrite', 0.6, 1), belowStep: true }]).bands.nitrite).toBe('fine')
+  })
+})
+
+describe('toxic ammonia over time', () => {
+  const at = (kind: DatedReading['kind'], value: number, day: string, belowStep = false): DatedReading => ({
+    kind,
+    value,
+    belowStep,
+    takenAt: `${day}T10:00:00Z`,
+  })
+  it('follows from each ammonia test with the pH and temperature of its own days', () => {
+    const lines = toxicAmmoniaOverTime([
+      at('tan', 0.5, '2026-07-20'),
+      at('ph', 9.3, '2026-07-20'),
+      at('waterTemp', 26, '2026-07-21'),
+      at('tan', 3, '2026-03-10'),
+      at('ph', 6.5, '2026-03-10'),
+      at('waterTemp', 10, '2026-03-08'),
+    ])
+    expect(lines.map((l) => [l.takenAt.slice(0, 10), Number(l.nh3MgL.toFixed(3))])).toEqual([
+      ['2026-03-10', 0.002],
+      ['2026-07-20', 0.274],
+    ])
+  })
+  it('takes the nearest of several, and nothing found for none', () => {
+    const lines = toxicAmmoniaOverTime([
+      at('tan', 0.25, '2026-07-20', true),
+      at('ph', 7, '2026-07-18'),
+      at('ph', 9, '2026-07-20'),
+      at('waterTemp', 20, '2026-07-20'),
+    ])
+    expect(lines).toEqual([{ takenAt: '2026-07-20T10:00:00Z', nh3MgL: 0 }])
+  })
+  it('is left out where pH or temperature is of other days', () => {
+    expect(
+      toxicAmmoniaOverTime([
+        at('tan', 0.5, '2026-07-20'),
+        at('ph', 9.3, '2026-07-10'),
+        at('waterTemp', 26, '2026-07-20'),
+      ]),
+    ).toEqual([])
   })
 })

@@ -95,6 +95,41 @@ export function newestOfEach<Line extends DatedReading>(readings: readonly Line[
   return newest
 }
 
+/** Toxic ammonia at the moment of one ammonia test. */
+export interface ToxicAmmonia {
+  /** ISO time of the ammonia test. */
+  readonly takenAt: string
+  /** Un-ionised ammonia as N, mg/L. */
+  readonly nh3MgL: number
+}
+
+/**
+ * Toxic ammonia over time: at each ammonia test that a pH and a temperature belong to, those nearest to it within
+ * TOGETHER_DAYS; a test that saw nothing counts as zero. Tests with nothing to judge them by are left out.
+ * @param readings in any order, canonical units
+ * @returns oldest first
+ * @source Emerson 1975
+ */
+export function toxicAmmoniaOverTime(readings: readonly DatedReading[]): ToxicAmmonia[] {
+  const of = (kind: ReadingKindName) => readings.filter((r) => r.kind === kind)
+  const [ph, temps] = [of('ph'), of('waterTemp')]
+  return of('tan')
+    .flatMap((tan): ToxicAmmonia[] => {
+      const nearest = (lines: readonly DatedReading[]): number | undefined => {
+        const away = (r: DatedReading) => Math.abs(Date.parse(r.takenAt) - Date.parse(tan.takenAt))
+        const near = lines.filter((r) => away(r) <= TOGETHER_DAYS * DAY_MS).sort((a, b) => away(a) - away(b))
+        return near[0]?.value
+      }
+      const { nh3MgL } = waterVerdict({
+        tan: tan.belowStep ? 0 : tan.value,
+        ph: nearest(ph),
+        waterTemp: nearest(temps),
+      })
+      return nh3MgL === null ? [] : [{ takenAt: tan.takenAt, nh3MgL }]
+    })
+    .sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt))
+}
+
 /**
  * The verdict on a pond's newest test of each kind; ammonia, CO2 and saturation go by readings of the same days alone.
  * @param readings at least the newest of each kind; a test that saw nothing counts as zero

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { stateAfter, SyncInput, timeWorked } from './field-log'
+import { stateAfter, timeWorked } from './field-log'
+import { SyncInput } from './sync-input'
 import { unseenAnswers } from '../visits/visit-progress'
 import { ENDINGS, type Entry } from '../visits/visit'
 

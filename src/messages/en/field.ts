@@ -259,6 +259,10 @@ export const field = {
     deviceFullWhatKept:
       'This device is {room} % full. Saved entries are safe, but new photos may not fit. Find signal so that photos can be sent, or free some space.',
   },
+  program: {
+    newVersion: 'A new version of the field sheet is ready.',
+    reload: 'Load it now',
+  },
   fieldApp: {
     lookingWhatDeviceKeeps: 'Loading saved visits…',
     askingOfficeVisit: 'Loading visit…',

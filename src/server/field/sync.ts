@@ -1,5 +1,6 @@
 import { storable } from '@/domain/shared/clean-text'
-import { clockOffset, type LineOutcome, type SyncInput } from '@/domain/field/field-log'
+import { clockOffset, type LineOutcome } from '@/domain/field/field-log'
+import type { SyncInput } from '@/domain/field/sync-input'
 import type { VisitId } from '@/domain/shared/ids'
 import { ProblemError, refused } from '@/domain/shared/problems'
 import { EntryInput } from '@/domain/visits/visit'

@@ -4,6 +4,7 @@ import type { PondInContext } from '@/domain/ponds/pond'
 import { patchesNow } from '@/domain/plants/plants'
 import { houseRulesAt } from '@/domain/house-rules/house-rules'
 import { equipmentDue, type EquipmentDue } from '@/domain/equipment/equipment'
+import { holdsHours } from '@/domain/visits/visit'
 import { lampRest } from '@/domain/equipment/lamp-rest'
 import type { PondId } from '@/domain/shared/ids'
 import { notFound } from '@/domain/shared/problems'
@@ -29,6 +30,7 @@ import { listFindings } from '@/server/visits/finding-repository'
 import { listOpenFollowUps } from '@/server/visits/follow-up-repository'
 import { listPondPhotos } from '@/server/visits/photo-repository'
 import { figureThisYear, listVisits } from '@/server/visits/visit-repository'
+import { listWaterWork } from '@/server/visits/water-work-repository'
 import { listReadings } from '@/server/water/reading-repository'
 
 /** Work on a pond's page, by someone who may see ponds. @throws {ProblemError} 'not-found' */
@@ -76,6 +78,12 @@ async function waterSource(trx: Knex.Transaction, id: PondId, state: Awaited<Ret
   }
 }
 
+/** The pond's forecast; null where it is so old that it counts no more. */
+async function countingForecast(trx: Knex.Transaction, id: PondId) {
+  const forecast = await findForecast(trx, id)
+  return forecast && new Date(forecast.madeAt) >= forecastsSince() ? forecast : null
+}
+
 /** The pond as it stands: the system in its present state, the figures behind it, the year's windows. */
 export const pondOverview = async (actor: Actor, id: PondId) => {
   const weatherState = await weather()
@@ -85,7 +93,6 @@ export const pondOverview = async (actor: Actor, id: PondId) => {
     const season = await seasonOf(trx, actor.firmId, pond, firm.rules, weatherState.stations)
     const live = await findLiveSeason(trx, id)
     const rules = houseRulesAt(firm.rules, pond.ownRules)
-    const forecast = await findForecast(trx, id)
     return {
       today,
       pond,
@@ -98,15 +105,14 @@ export const pondOverview = async (actor: Actor, id: PondId) => {
       designs: await listDesigns(trx, id),
       plants: patchesNow(await listPatches(trx, [id]), await listPlantEvents(trx, [id]), actor.timeZone),
       equipment: await equipmentWithDue(trx, id, rules, season?.windows ?? []),
-      /** A forecast that still counts. */
-      forecast: forecast && new Date(forecast.madeAt) >= forecastsSince() ? forecast : null,
+      forecast: await countingForecast(trx, id),
       waterLoss: await waterLoss(trx, pond, weatherState.stations, today),
     }
   })
 }
 export type PondOverviewData = Awaited<ReturnType<typeof pondOverview>>
 
-/** Tests with what was done between them, and whether water is lost. */
+/** Tests, what was done between them, what is forecast and planned after them, and whether water is lost. */
 export const pondWater = async (actor: Actor, id: PondId) => {
   const { stations } = await weather()
   const today = todayIn(actor.timeZone)
@@ -114,7 +120,11 @@ export const pondWater = async (actor: Actor, id: PondId) => {
     today,
     pond,
     readings: await listReadings(trx, id),
-    visits: await listVisits(trx, { pondId: id }),
+    work: await listWaterWork(trx, id, actor.timeZone),
+    visits: (await listVisits(trx, { pondId: id }))
+      .filter(({ state }) => state === 'done' || holdsHours(state))
+      .map(({ id: visitId, day, state, job }) => ({ id: visitId, day, isDone: state === 'done', name: job.name })),
+    forecast: await countingForecast(trx, id),
     waterLoss: await waterLoss(trx, pond, stations, today),
   }))
 }

@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { circlePoints } from '@/core/drawing/bed-sheets'
+import { middleOf, patchShapes, type PatchGround } from '@/core/drawing/patch-shapes'
 import type { DrawnPoint } from '@/core/drawing/sheet'
 import { patchRadiusM } from '@/core/plants/planting'
 import { plantSpecies } from '@/core/plants/species'
@@ -25,8 +25,8 @@ interface PlantMarksProps {
   readonly scale: Scale
   /** The plan's rectangle, m: groups stay within it. */
   readonly bounds: { readonly minX: number; readonly maxX: number; readonly minY: number; readonly maxY: number }
-  /** Cuts off what reaches over the edge. */
-  readonly clip?: (points: readonly DrawnPoint[]) => readonly DrawnPoint[]
+  /** What the groups grow on: what reaches over its edge is left off. */
+  readonly ground?: PatchGround
   /** A clip path of the drawing that does the same. */
   readonly clipPath?: string
   readonly picked: number | null
@@ -40,23 +40,54 @@ interface PlantMarksProps {
 const KEY_STEP_M = 0.1
 const MIN_RADIUS_M = 0.08
 
-/** Groups of plants as circles of the ground they cover: drag one, or focus it and use the arrow keys. */
-export function PlantMarks({ marks, ...on }: PlantMarksProps) {
-  return marks.map((mark, index) => <Group key={index} index={index} mark={mark} {...on} />)
+/**
+ * Groups of plants as the ground they cover, none over another: drag one, or focus it and use the arrow keys.
+ */
+export function PlantMarks({ marks, ground, ...on }: PlantMarksProps) {
+  const { minX, maxX, minY, maxY } = on.bounds
+  const shapes = patchShapes(
+    marks.map(({ species: key, count, xM, yM }) => {
+      const species = plantSpecies(key)
+      const most = Math.min(maxX - minX, maxY - minY) / 2
+      return {
+        xM,
+        yM,
+        radiusM: species ? Math.max(MIN_RADIUS_M, Math.min(patchRadiusM(species, count), most)) : 0,
+      }
+    }),
+    ground ?? null,
+  )
+  return marks.map((mark, index) => <Group key={index} index={index} mark={mark} shape={shapes[index]!} {...on} />)
 }
 
-interface GroupProps extends Omit<PlantMarksProps, 'marks'> {
+/** Width of a letter and height of a line on a plan. */
+const LETTER_PX = 5.6
+const LINE_PX = 12
+
+/** A group's name in as few lines as fit within it; one that fits nowhere has a word on each. */
+function nameLines(name: string, widthPx: number): string[] {
+  return name.split(' ').reduce<string[]>((lines, word) => {
+    const last = lines.at(-1)
+    const longer = last === undefined ? word : `${last} ${word}`
+    return last !== undefined && longer.length * LETTER_PX > widthPx
+      ? [...lines, word]
+      : [...lines.slice(0, -1), longer]
+  }, [])
+}
+
+interface GroupProps extends Omit<PlantMarksProps, 'marks' | 'ground'> {
   readonly mark: PlantMark
+  readonly shape: readonly DrawnPoint[]
   readonly index: number
 }
 
 function Group({
   mark: { species: speciesKey, count, xM, yM, looks },
+  shape,
   index,
   frame,
   scale,
   bounds: { minX, maxX, minY, maxY },
-  clip = (points) => points,
   clipPath,
   picked,
   onPick,
@@ -78,7 +109,9 @@ function Group({
   })
   const species = plantSpecies(speciesKey)
   if (!species) return null
-  const r = Math.max(MIN_RADIUS_M, Math.min(patchRadiusM(species, count), Math.min(maxX - minX, maxY - minY) / 2))
+  const middle = middleOf(shape) ?? { xM, yM }
+  const xs = shape.map((p) => scale.x(p.xM))
+  const lines = nameLines(`${count} ${speciesName(species.key, t)}`, Math.max(...xs) - Math.min(...xs))
   return (
     <g
       {...handle}
@@ -93,9 +126,13 @@ function Group({
       })}
       aria-pressed={picked === index}
     >
-      <path clipPath={clipPath} d={pathOf([clip(circlePoints(xM, yM, r))], scale)} />
-      <text x={scale.x(xM)} y={scale.y(yM) + 4} textAnchor="middle">
-        {count} {speciesName(species.key, t)}
+      <path clipPath={clipPath} d={pathOf([shape], scale)} />
+      <text x={scale.x(middle.xM)} y={scale.y(middle.yM) + 4} textAnchor="middle">
+        {lines.map((line, i) => (
+          <tspan key={i} x={scale.x(middle.xM)} dy={i === 0 ? ((1 - lines.length) / 2) * LINE_PX : LINE_PX}>
+            {line}
+          </tspan>
+        ))}
       </text>
     </g>
   )

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { withinBed } from '@/core/drawing/bed-sheets'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { useShow } from '@/ui/person-context'
@@ -76,7 +75,7 @@ export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMov
         frame={FRAME}
         scale={scale}
         bounds={bounds}
-        clip={(points) => (bed.round ? points : withinBed(points, lengthM, widthM))}
+        ground={{ lengthM, widthM, round: bed.round }}
         picked={picked}
         onPick={onPick}
         onMove={onMove}

@@ -9,6 +9,7 @@ import { FieldBar } from './field-bar'
 import { FieldProvider, type Field } from './field-context'
 import { FieldDay } from './field-day'
 import { goTo, useFieldPlace } from './use-field-place'
+import { useProgram } from './use-program'
 import { useFieldTheme } from './use-field-theme'
 import { useSync } from './use-sync'
 import { useViews } from './use-views'
@@ -29,10 +30,10 @@ export function FieldApp() {
   const missing = useOpened(visitId, facts != null && views !== undefined && view === undefined)
 
   useEffect(() => {
-    // the pages and programs of the field sheet stay on the device, and what it keeps is not cleared away for room
-    void navigator.serviceWorker?.register('/sw.js', { scope: '/field' }).catch(() => undefined)
+    // what the device keeps is not cleared away for room
     void navigator.storage?.persist?.()
   }, [])
+  useProgram()
 
   const field = useMemo<Field | null>(
     () =>

@@ -10,6 +10,8 @@ interface Note {
   readonly words: string
   /** Takes back what was done; left out where that cannot be. Resolves to what went wrong, null where it is undone. */
   readonly undo?: () => Promise<string | null>
+  /** Something that a press can do about it; the note then stays until it is pressed or dismissed. */
+  readonly act?: { readonly name: string; readonly run: () => void }
   readonly bad?: boolean
 }
 
@@ -51,12 +53,12 @@ export function ToastProvider({ children }: { children: ReactNode }) {
     <Telling value={tell}>
       {children}
       <ToastContainer position="bottom-start" containerPosition="fixed" className="p-3 no-print" {...hold}>
-        {notes.map(({ id, words, undo: take, bad }) => (
+        {notes.map(({ id, words, undo: take, act, bad }) => (
           <Toast
             key={id}
             onClose={() => drop(id)}
             delay={SHOWN_MS}
-            autohide={!held}
+            autohide={!held && !act}
             animation={false}
             role={bad ? 'alert' : 'status'}
             aria-live={bad ? 'assertive' : 'polite'}
@@ -67,6 +69,11 @@ export function ToastProvider({ children }: { children: ReactNode }) {
               {take ? (
                 <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void undo(id, take)}>
                   <Icon name="arrow-counterclockwise" /> {t('kit.toasts.undo')}
+                </button>
+              ) : null}
+              {act ? (
+                <button type="button" className="btn btn-sm btn-outline-primary" onClick={act.run}>
+                  {act.name}
                 </button>
               ) : null}
               <button

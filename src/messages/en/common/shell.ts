@@ -4,6 +4,11 @@ export const shell = {
     mainViews: 'Main menu',
     menu: 'Menu',
   },
+  pageChange: {
+    loading: 'Loading the page',
+    notSaved: 'What you entered on this page is not saved yet.',
+    leave: 'Leave without saving',
+  },
   // the menu above every page, by how people work
   areas: {
     today: 'Today',

@@ -1,4 +1,4 @@
-import { SyncInput } from '@/domain/field/field-log'
+import { SyncInput } from '@/domain/field/sync-input'
 import { signedInRoute } from '@/server/platform/http/route'
 import { syncField } from '@/server/field/sync'
 
