@@ -16,12 +16,15 @@ test('the doors have nothing serious', async ({ page }) => {
 /** Views that are used outdoors, in the theme for it; the field sheet's own tests see the rest of it. */
 const OUTDOORS = ['/', '/rounds', '/field']
 
+const NARROWEST_PX = 320
+const WIDEST_PX = 2560
+
 /** The address of a text that was shown instead of its words. */
 const RAW_KEY = /^[a-z]\w+\.[a-z]\w+\.[\w-]+$/
 
 /**
- * One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than
- * it.
+ * One look at a view: all rules in the light, colours in the other themes, and nothing wider than the window, be it a
+ * small phone's or a wall's.
  */
 async function look(page: Page, view: string, themes: readonly string[]): Promise<void> {
   await page.goto(view)
@@ -35,10 +38,12 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
     await wear(theme)
     expect(await seriousOn(page, true), `${view}, ${theme}`).toEqual([])
   }
-  await page.setViewportSize({ width: 360, height: 740 })
   const over = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
-  // what is drawn to the width of its place follows a moment later
-  await expect.poll(over, view).toBeLessThanOrEqual(0)
+  for (const width of [NARROWEST_PX, WIDEST_PX]) {
+    await page.setViewportSize({ width, height: 740 })
+    // what is drawn to the width of its place follows a moment later
+    await expect.poll(over, `${view} at ${width} px`).toBeLessThanOrEqual(0)
+  }
   await page.setViewportSize({ width: 1280, height: 800 })
 }
 

@@ -53,6 +53,9 @@ test('a customer’s own page: made, read on a phone, a visit asked for, and end
     .getByRole('button', { name: /^End link: / })
     .first()
     .click()
+  // not before it is said what is lost
+  const question = page.getByRole('dialog').filter({ hasText: 'will stop working' })
+  await question.getByRole('button', { name: 'End link' }).click()
   await expect(page.getByRole('button', { name: /^Share customer page/ }).first()).toBeVisible()
   expect((await phone.goto(link))!.status()).toBe(404)
   expect(errors).toEqual([])
@@ -167,6 +170,7 @@ test('a key for probes is made, posts readings once, and is revoked', async ({ p
   expect((await request.post('/api/v1/calc/water.doSaturation', calc)).status()).toBe(401)
   await page.goto('/import-export')
   await keys.getByRole('button', { name: 'Revoke key Probe in the walled pool' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke' }).click()
   await expect(keys.getByText('Probe in the walled pool')).toHaveCount(0)
   expect((await post()).status()).toBe(401)
 })

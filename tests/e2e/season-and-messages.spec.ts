@@ -107,6 +107,7 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
   // revoked, the link opens nothing
   await page.goto('/import-export')
   await page.getByRole('button', { name: 'Revoke link: whole company' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke' }).click()
   await expect(page.getByRole('button', { name: 'Revoke link: whole company' })).toHaveCount(0)
   expect((await request.get(link)).status()).toBe(404)
   expect(errors).toEqual([])

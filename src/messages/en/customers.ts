@@ -133,6 +133,7 @@ export const customers = {
     savedNextPlanReckons: 'Saved. The next plan will use it.',
   },
   ownPageLink: {
+    linkEndsForGood: 'The link that {name} has will stop working. A new link has another address.',
     openOwnPage: 'Open customer page: {name}',
     openTheirPage: 'Open customer page',
     linkPage: 'Link to customer page: {name}',

@@ -1,5 +1,6 @@
 export const exchange = {
   keysPart: {
+    keyEndsForGood: 'Whatever uses the key “{name}” loses access at once. A revoked key cannot be used again.',
     keys: 'API keys',
     keysProbesPrograms: 'API keys for probes and programs',
     probePostsSenml: 'Probes post SenML to',
@@ -71,6 +72,7 @@ export const exchange = {
     leaveEverything: 'Cancel',
   },
   busyPart: {
+    timesAreForgotten: 'All busy times of {crew} from {source} are deleted. Import the file again to have them back.',
     busyTimesRead: '{times} busy times imported for {crewId}.',
     busyTimesCrews: 'Crew busy times',
     coursesSchoolRunsHolidays:
@@ -83,6 +85,7 @@ export const exchange = {
     forget2: 'Remove',
   },
   feedsPart: {
+    linkEndsForGood: 'Calendars that follow this link get no more updates. A new link has another address.',
     calendarLinks: 'Calendar links',
     calendarProgramFollowsLink:
       'Subscribe to a link in your calendar program to see visits and changes there. Anyone with the link can read it: revoke it when a phone is lost.',

@@ -86,6 +86,8 @@ export const plants = {
     setDownMiddlePlan: 'Added in the middle of the plan: drag it to its place.',
   },
   patchSheet: {
+    remove: 'Delete group',
+    goesForGood: 'The group “{name}” and everything recorded for it is deleted.',
     count: ', {count} {count, plural, one {plant} other {plants}}',
     livestock: 'livestock',
     peoplePets: 'people and pets',

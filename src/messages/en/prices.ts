@@ -25,6 +25,8 @@ export const prices = {
     savedBenchesComputeThese: 'Saved. Designs now use these values.',
   },
   pricesView: {
+    removePump: 'Delete pump',
+    pumpGoesForGood: 'The pump “{name}” is deleted from your list. Import its file again to have it back.',
     pricesPumps: 'Prices and pumps',
     changedOwnersOffice: 'Only owners and the office can edit prices.',
     whatEstimatesProposalsMade: 'Used for estimates and proposals. Existing proposals keep their price.',

@@ -55,7 +55,6 @@ export const proposals = {
     proposalValidUntil: 'For {customerName}, {siteName}: {pondName}. Proposal {number}, valid until {validUntil}.',
     goodKnow: 'Good to know',
     proposalPdf: 'Download PDF',
-    drawingBed: 'Drawing of the bed',
     priceTax: 'Price, including {taxMinor} tax.',
     accepted: 'Accepted',
     declined: 'Declined',

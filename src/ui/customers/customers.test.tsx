@@ -175,7 +175,10 @@ describe('a customer', () => {
     expect(screen.getByLabelText('Link to customer page: The Reeves')).toHaveValue(
       'http://localhost/customer-page/secret',
     )
+    sent.mockClear()
     await userEvent.click(screen.getByRole('button', { name: 'End link: The Reeves' }))
+    expect(sent).not.toHaveBeenCalled()
+    await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'End link' }))
     expect(sent).toHaveBeenLastCalledWith('DELETE', '/api/v1/customers/c1/link', undefined)
   })
 })

@@ -2,6 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useSyncExternalStore } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
+import { useRemoval } from '@/ui/use-removal'
 import { useSave } from '@/ui/use-save'
 
 const nothing = () => () => {}
@@ -11,6 +12,7 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
   const t = useTexts()
 
   const { problem, save } = useSave()
+  const removal = useRemoval()
   // only the browser knows under which address the app is reached
   const origin = useSyncExternalStore(
     nothing,
@@ -40,7 +42,13 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
           <button
             type="button"
             className="btn btn-sm btn-outline-danger"
-            onClick={() => void save('DELETE', path)}
+            onClick={() =>
+              void removal.removeForGood({
+                path,
+                words: t('customers.ownPageLink.linkEndsForGood', { name }),
+                goOn: t('customers.ownPageLink.endLink2'),
+              })
+            }
             aria-label={t('customers.ownPageLink.endLink', { name })}
           >
             {t('customers.ownPageLink.endLink2')}
@@ -56,7 +64,7 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
           {t('customers.ownPageLink.makeThemPageTheir')}
         </button>
       )}
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={problem ?? removal.problem} />
     </div>
   )
 }

@@ -9,8 +9,12 @@ import { ScaleBar } from './scale-bar'
 import { fitScale, lineOf, pathOf, type Scale } from './to-scale'
 
 const FRAME = { widthPx: 760, heightPx: 270, marginPx: 26 }
+/** A frame whose words can be read at the width of a phone; the layers' names stand below it. */
+const NARROW_FRAME = { widthPx: 400, heightPx: 230, marginPx: 22 }
 /** Room beside the bed for the layers' names, as a share of its length. */
 const NAMES_SHARE = 0.36
+/** The same for their numbers alone. */
+const NUMBERS_SHARE = 0.06
 
 interface BedSectionProps {
   readonly bed: FilterDesign
@@ -21,30 +25,33 @@ interface BedSectionProps {
    * thickness.
    */
   readonly onMoveEdge?: (layer: number, thicknessM: number) => void
+  /** For narrow screens: layers have numbers, and their names stand in a list below. */
+  readonly namesBelow?: boolean
 }
 
 /** A long section of the bed to scale: layers with thickness and level, distribution pipe, vault, flow, air break. */
-export function BedSection({ bed, rootShare = null, onMoveEdge }: BedSectionProps) {
+export function BedSection({ bed, rootShare = null, onMoveEdge, namesBelow = false }: BedSectionProps) {
   const t = useTexts()
   const show = useShow()
   const section = bedSectionOf(bed, rootShare ?? 1)
   const { lengthM, depthM, bands } = section
   // a long shallow bed is drawn higher than it is, and says so
   const exaggerate = Math.max(1, Math.round((lengthM / Math.max(depthM, 0.2) / 1.9) * 2) / 2)
+  const frame = namesBelow ? NARROW_FRAME : FRAME
   const scale = fitScale(
-    FRAME,
+    frame,
     {
       minX: section.vault?.[0]?.xM ?? 0,
-      maxX: lengthM * (1 + NAMES_SHARE),
+      maxX: lengthM * (1 + (namesBelow ? NUMBERS_SHARE : NAMES_SHARE)),
       minY: -0.18 * depthM,
       maxY: Math.max(depthM, section.waterM) * 1.06,
     },
     { exaggerate },
   )
-  return (
+  const drawing = (
     <svg
       className="drawing"
-      viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
+      viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
       role={onMoveEdge ? 'group' : 'img'}
       aria-label={t('drawing.bedSection.sectionBedLongDeep', {
         lengthM: show(lengthM, 'length'),
@@ -53,7 +60,7 @@ export function BedSection({ bed, rootShare = null, onMoveEdge }: BedSectionProp
       })}
     >
       <BedPatterns />
-      <Layers section={section} scale={scale} />
+      <Layers section={section} scale={scale} numbered={namesBelow} />
       <Water section={section} scale={scale} />
       <Length lengthM={lengthM} scale={scale} />
       {onMoveEdge
@@ -64,7 +71,7 @@ export function BedSection({ bed, rootShare = null, onMoveEdge }: BedSectionProp
                 i: i + 1,
                 name: t(`design.bedMaterialNames.${material}`),
               })}
-              frame={FRAME}
+              frame={frame}
               scale={scale}
               lengthM={lengthM}
               baseM={baseM}
@@ -73,13 +80,21 @@ export function BedSection({ bed, rootShare = null, onMoveEdge }: BedSectionProp
             />
           ))
         : null}
-      <ScaleBar scale={scale} x={6} y={FRAME.heightPx - 8} show={(m) => show(m, 'length')} />
+      <ScaleBar scale={scale} x={6} y={frame.heightPx - 8} show={(m) => show(m, 'length')} />
       {exaggerate > 1 ? (
-        <text x={FRAME.widthPx - 6} y={FRAME.heightPx - 4} textAnchor="end" className="soft-text">
+        <text x={frame.widthPx - 6} y={frame.heightPx - 4} textAnchor="end" className="soft-text">
           {t('drawing.bedSection.height', { exaggerate })}
         </text>
       ) : null}
     </svg>
+  )
+  return namesBelow ? (
+    <>
+      {drawing}
+      <LayerList section={section} />
+    </>
+  ) : (
+    drawing
   )
 }
 
@@ -88,8 +103,23 @@ interface OnScale {
   readonly scale: Scale
 }
 
-/** Each layer with its stone, its thickness and its name. */
-function Layers({ section: { bands, lengthM }, scale }: OnScale) {
+/** The layers as they lie, the upper ones first, with the numbers that they have in the drawing. */
+function LayerList({ section: { bands } }: Pick<OnScale, 'section'>) {
+  const t = useTexts()
+  const show = useShow()
+  return (
+    <ol className="layer-list" reversed>
+      {bands.toReversed().map(({ material, baseM, topM }, i) => (
+        <li key={i}>
+          {show(topM - baseM, 'length', { scale: 'small' })} {t(`design.bedMaterialNames.${material}`)}
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+/** Each layer with its stone, and its thickness and name, or the number that it has in the list below. */
+function Layers({ section: { bands, lengthM }, scale, numbered }: OnScale & { readonly numbered: boolean }) {
   const t = useTexts()
   const show = useShow()
   const [left, right] = [scale.x(0), scale.x(lengthM)]
@@ -108,7 +138,9 @@ function Layers({ section: { bands, lengthM }, scale }: OnScale) {
         />
         <path className="dimension" d={`M${right + 4} ${top}h8M${right + 8} ${top}V${base}M${right + 4} ${base}h8`} />
         <text x={right + 16} y={(top + base) / 2 + 4}>
-          {show(topM - baseM, 'length', { scale: 'small' })} {t(`design.bedMaterialNames.${material}`)}
+          {numbered
+            ? i + 1
+            : `${show(topM - baseM, 'length', { scale: 'small' })} ${t(`design.bedMaterialNames.${material}`)}`}
         </text>
       </g>
     )

@@ -6,6 +6,7 @@ import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
 import { basinOf } from '@/core/survey/basin'
 import { koiPond } from '../../../tests/fixtures/design-pond'
+import { firmTexts } from '@/messages/texts'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { BedSection } from './bed-section'
 import { PondPlan } from './pond-plan'
@@ -93,6 +94,26 @@ describe('the bed', () => {
     )
     expect(screen.getByText(/250\smm Gravel 19–38 mm/)).toBeInTheDocument()
     expect(screen.queryByText('drains back to here')).not.toBeInTheDocument()
+  })
+  it('has numbers on a phone, and the names in a list below, as they lie', () => {
+    const { container } = render(
+      <AsPerson>
+        <BedSection bed={bed({ airBreakM: 0.8 })} namesBelow />
+      </AsPerson>,
+    )
+    const numbers = [...container.querySelectorAll('svg text')].map((text) => text.textContent)
+    expect(numbers).toEqual(expect.arrayContaining(['1', '2', '3', '4', '5']))
+    expect(numbers.join(' ')).not.toContain('Gravel')
+    // the list counts down: its first line is the uppermost layer
+    const lines = screen.getAllByRole('listitem').map((item) => item.textContent)
+    expect(lines).toHaveLength(5)
+    expect(screen.getByRole('list')).toHaveAttribute('reversed')
+    expect(lines[4]).toBe(
+      `${(DEFAULT_LAYERS[0]!.thicknessM * 1000).toFixed(0)} mm ${firmTexts()(`design.bedMaterialNames.${DEFAULT_LAYERS[0]!.material}`)}`.replace(
+        ' mm',
+        '\u00a0mm',
+      ),
+    )
   })
   it('marks how far it can drain', () => {
     render(

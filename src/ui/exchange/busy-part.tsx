@@ -5,8 +5,9 @@ import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { send, sendFile } from '@/ui/send'
+import { sendFile } from '@/ui/send'
 import type { ExchangeData } from '@/server/exchange/exchange-page'
+import { useRemoval } from '@/ui/use-removal'
 import { useSave } from '@/ui/use-save'
 
 /** Busy times of crews out of .ics files: no visit is planned into them. */
@@ -15,6 +16,7 @@ export function BusyPart({ data }: { data: ExchangeData }) {
 
   const [crewId, setCrewId] = useState(data.crews[0]?.id ?? '')
   const { problem, ask } = useSave()
+  const removal = useRemoval()
   const [said, setSaid] = useState('')
   const nameOf = (id: string) => data.crews.find((c) => c.id === id)?.name ?? ''
   const read = async (text: string, fileName: string) => {
@@ -31,9 +33,13 @@ export function BusyPart({ data }: { data: ExchangeData }) {
       ),
     )
   }
-  const forget = async (crew: string, source: string) => {
-    await ask(send('DELETE', `/api/v1/crews/${crew}/busy`, { source }))
-  }
+  const forget = (crewOfThem: string, source: string) =>
+    removal.removeForGood({
+      path: `/api/v1/crews/${crewOfThem}/busy`,
+      body: { source },
+      words: t('exchange.busyPart.timesAreForgotten', { crew: nameOf(crewOfThem), source }),
+      goOn: t('exchange.busyPart.forget2'),
+    })
   if (data.crews.length === 0) return null
   return (
     <section className="sheet">
@@ -53,7 +59,7 @@ export function BusyPart({ data }: { data: ExchangeData }) {
           onTooLarge={() => setSaid(t('exchange.busyPart.fileLargerThan0'))}
         />
       </div>
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={problem ?? removal.problem} />
       <p role="status" className="mb-1 mt-1">
         {said}
       </p>

@@ -7,6 +7,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
 import { send } from '@/ui/send'
 import type { ExchangeData } from '@/server/exchange/exchange-page'
+import { useRemoval } from '@/ui/use-removal'
 import { useSave } from '@/ui/use-save'
 
 const FIRM = 'firm'
@@ -19,6 +20,7 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
   const [forWhom, setForWhom] = useState(FIRM)
   const [link, setLink] = useState('')
   const { problem, ask } = useSave()
+  const removal = useRemoval()
   const make = async () => {
     const [scope, id] = forWhom.split(':')
     const answer = await ask(
@@ -32,8 +34,12 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
     setLink(`${window.location.origin}/api/v1/calendars/${answer.token}.ics`)
   }
   const revoke = async (id: string) => {
-    await ask(send('DELETE', `/api/v1/calendar-feeds/${id}`))
-    setLink('')
+    const gone = await removal.removeForGood({
+      path: `/api/v1/calendar-feeds/${id}`,
+      words: t('exchange.feedsPart.linkEndsForGood'),
+      goOn: t('exchange.feedsPart.revoke'),
+    })
+    if (gone) setLink('')
   }
   return (
     <section className="sheet">
@@ -69,7 +75,7 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
           />
         </label>
       ) : null}
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={problem ?? removal.problem} />
       <ul className="plain-list mt-2">
         {data.feeds.map((feed) => {
           const scopeText = () => {

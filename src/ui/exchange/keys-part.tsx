@@ -8,7 +8,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
 import { send } from '@/ui/send'
-import { useSave } from '@/ui/use-save'
+import { useRemoval } from '@/ui/use-removal'
 import { useSchemaForm } from '@/ui/use-schema-form'
 
 /** Keys with which probes post readings and programs run calculations. */
@@ -17,11 +17,15 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
 
   const { timeZone } = usePerson()
   const [token, setToken] = useState('')
-  const { problem, ask } = useSave()
+  const removal = useRemoval()
   const made = useSchemaForm({ schema: ApiKeyInput, values: { name: '', scope: 'readings' as KeyScope } })
-  const end = async (id: string) => {
-    await ask(send('DELETE', `/api/v1/api-keys/${id}`))
-    setToken('')
+  const end = async ({ id, name }: ApiKey) => {
+    const gone = await removal.removeForGood({
+      path: `/api/v1/api-keys/${id}`,
+      words: t('exchange.keysPart.keyEndsForGood', { name }),
+      goOn: t('exchange.keysPart.revoke'),
+    })
+    if (gone) setToken('')
   }
   return (
     <section className="sheet" aria-label={t('exchange.keysPart.keys')}>
@@ -65,7 +69,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
           />
         </label>
       ) : null}
-      <ProblemNote problem={made.problem ?? problem} />
+      <ProblemNote problem={made.problem ?? removal.problem} />
       <ul className="plain-list mt-2">
         {keys.map((key) => (
           <li key={key.id} className="d-flex flex-wrap gap-2 align-items-baseline">
@@ -79,7 +83,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary ms-auto"
-              onClick={() => void end(key.id)}
+              onClick={() => void end(key)}
               aria-label={t('exchange.keysPart.revokeKey', { name: key.name })}
             >
               {t('exchange.keysPart.revoke')}

@@ -4,7 +4,8 @@ import { longDate } from '@/domain/shared/dates'
 import type { WhatIfInput } from '@/domain/forecasts/what-if'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { useSave } from '@/ui/use-save'
+import { send } from '@/ui/send'
+import { useRemoval } from '@/ui/use-removal'
 
 interface SavedProps {
   readonly data: WhatIfPageData
@@ -15,7 +16,7 @@ interface SavedProps {
 export function SavedWhatIfs({ data, onOpen }: SavedProps) {
   const t = useTexts()
 
-  const { problem, save } = useSave()
+  const { problem, remove } = useRemoval()
   if (data.saved.length === 0) return <p className="soft mb-0">{t('forecasts.savedWhatIfs.noneKeptYet')}</p>
   return (
     <>
@@ -40,7 +41,11 @@ export function SavedWhatIfs({ data, onOpen }: SavedProps) {
             {data.maySave ? (
               <button
                 className="btn btn-sm btn-link p-0 ms-2"
-                onClick={() => save('DELETE', `/api/v1/what-ifs/${kept.id}`)}
+                onClick={() =>
+                  void remove(`/api/v1/what-ifs/${kept.id}`, kept.whatIf.name, () =>
+                    send('POST', `/api/v1/ponds/${data.pond.id}/what-ifs`, kept.whatIf),
+                  )
+                }
                 aria-label={t('forecasts.savedWhatIfs.takeAway', { name: kept.whatIf.name })}
               >
                 {t('forecasts.savedWhatIfs.takeAway2')}

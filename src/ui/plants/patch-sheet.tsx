@@ -7,7 +7,7 @@ import { shortDate } from '@/domain/shared/dates'
 import type { PatchNow } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useShow } from '@/ui/person-context'
-import { useSave } from '@/ui/use-save'
+import { useRemoval } from '@/ui/use-removal'
 import type { PondPlantsData } from '@/server/plants/pond-plants'
 import { speciesName } from '@/messages/plants/species-name'
 import { PatchLogForm } from './patch-log-form'
@@ -26,7 +26,7 @@ export function PatchSheet({
 
   const show = useShow()
   const species = plantSpecies(patch.species)
-  const removal = useSave()
+  const removal = useRemoval()
   return (
     <section className="sheet" aria-label={speciesName(patch.species, t)}>
       <h2>
@@ -79,7 +79,13 @@ export function PatchSheet({
         <>
           <button
             className="btn btn-sm btn-link px-0"
-            onClick={() => void removal.save('DELETE', `/api/v1/plants/${patch.id}`)}
+            onClick={() =>
+              void removal.removeForGood({
+                path: `/api/v1/plants/${patch.id}`,
+                words: t('plants.patchSheet.goesForGood', { name: speciesName(patch.species, t) }),
+                goOn: t('plants.patchSheet.remove'),
+              })
+            }
           >
             {t('plants.patchSheet.writtenDownMistakeTake')}
           </button>

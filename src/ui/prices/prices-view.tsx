@@ -15,6 +15,7 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, sendFile } from '@/ui/send'
+import { useRemoval } from '@/ui/use-removal'
 import { useSave } from '@/ui/use-save'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { HouseTablesEditor } from './house-tables'
@@ -225,9 +226,13 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
     setRows(answer.problems)
     setNote(t('prices.pricesView.pumpsKept', { kept: answer.kept }))
   }
-  const drop = async (id: string) => {
-    await ask(send('DELETE', `/api/v1/pumps/${encodeURIComponent(id)}`))
-  }
+  const removal = useRemoval()
+  const drop = ({ id, name }: CataloguePump) =>
+    removal.removeForGood({
+      path: `/api/v1/pumps/${encodeURIComponent(id)}`,
+      words: t('prices.pricesView.pumpGoesForGood', { name }),
+      goOn: t('prices.pricesView.removePump'),
+    })
   return (
     <section className="sheet">
       <h2>{t('prices.pricesView.yourOwnPumps')}</h2>
@@ -241,7 +246,7 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
         {note}
       </p>
       <RowProblems rows={rows} />
-      <ProblemNote problem={problem} />
+      <ProblemNote problem={problem ?? removal.problem} />
       {pumps.length === 0 ? null : (
         <ul className="plain-list">
           {pumps.map((pump) => (
@@ -260,7 +265,7 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
                   type="button"
                   className="btn btn-sm btn-outline-secondary ms-auto"
                   aria-label={t('prices.pricesView.remove', { name: pump.name })}
-                  onClick={() => void drop(pump.id)}
+                  onClick={() => void drop(pump)}
                 >
                   ×
                 </button>

@@ -82,11 +82,7 @@ function Option({
       </p>
       <p className="soft">{t(`design.filterTypeWhen.${design.type}`)}</p>
       {option.why ? <p>{option.why}</p> : null}
-      {design.type === 'none' ? null : (
-        <div className="wide-drawing" tabIndex={0} role="region" aria-label={t('proposals.proposalView.drawingBed')}>
-          <BedSection bed={design} rootShare={result.rootShare} />
-        </div>
-      )}
+      {design.type === 'none' ? null : <BedSection bed={design} rootShare={result.rootShare} namesBelow />}
       <WhyThisBig content={content} result={result} design={design} />
       <p className="soft small mb-0">
         {t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}

@@ -66,6 +66,21 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
     )
   }
   const { value: locked, onChange: setLocked } = control('locked')
+  const moved = (_: unknown, to: { readonly day: string; readonly startTime: string; readonly crewId: string }) => {
+    onClose()
+    const { day, startTime, crewId, locked: wasLocked, version } = visit
+    if (to.day === day && to.startTime === startTime && to.crewId === crewId) return
+    done(t('rounds.roundsView.moved'), () =>
+      send('PUT', `/api/v1/visits/${visit.id}`, {
+        day,
+        startTime,
+        crewId,
+        locked: wasLocked,
+        // as the move has left it: who changed it since is not overruled
+        version: version + 1,
+      }),
+    )
+  }
   const movable = mayPlan && visit.state === 'planned'
   return (
     <Offcanvas
@@ -98,7 +113,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           <form
             className="mt-2"
             noValidate
-            onSubmit={submit((body) => send('PUT', `/api/v1/visits/${visit.id}`, body), onClose)}
+            onSubmit={submit((body) => send('PUT', `/api/v1/visits/${visit.id}`, body), moved)}
           >
             <div className="field-grid">
               <TextField label={t('rounds.moveVisit.day')} type="date" {...field('day')} />

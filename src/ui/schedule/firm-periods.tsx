@@ -6,7 +6,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { send } from '@/ui/send'
-import { useSave } from '@/ui/use-save'
+import { useRemoval } from '@/ui/use-removal'
 import { useSchemaForm } from '@/ui/use-schema-form'
 
 const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
@@ -15,7 +15,7 @@ const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
 export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
   const t = useTexts()
 
-  const { problem, save } = useSave()
+  const removal = useRemoval()
   const added = useSchemaForm({ schema: FirmPeriodInput, values: EMPTY })
   return (
     <details className="sheet">
@@ -39,7 +39,11 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
               type="button"
               className="btn btn-sm btn-outline-secondary ms-auto"
               aria-label={t('schedule.firmPeriods.remove', { name: p.name })}
-              onClick={() => void save('DELETE', `/api/v1/firm-periods/${p.id}`)}
+              onClick={() =>
+                void removal.remove(`/api/v1/firm-periods/${p.id}`, p.name, () =>
+                  send('POST', '/api/v1/firm-periods', { name: p.name, from: p.from, to: p.to, effect: p.effect }),
+                )
+              }
             >
               {t('schedule.firmPeriods.remove2')}
             </button>
@@ -71,7 +75,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           </span>
         </div>
       </form>
-      <ProblemNote problem={added.problem ?? problem} />
+      <ProblemNote problem={added.problem ?? removal.problem} />
     </details>
   )
 }

@@ -23,16 +23,23 @@ const FOLDED = ['tbody > tr', '[role=row]', 'ul > li', 'ol > li']
   .map((row) => `${row}:nth-child(n + ${ROWS_LOOKED_AT + 1})`)
   .join(', ')
 
+/** Where a pin stands on a map, or a visit in the year, is what it says: how near the next is is not ours to choose. */
+const PLACED_BY_WHAT_IT_SAYS = /leaflet-marker-icon|season-visit/
+
 /** What axe finds serious or worse on a page. @param coloursOnly only what a theme can break */
 export async function seriousOn(page: Page, coloursOnly = false): Promise<string[]> {
   // no page has frames: axe need not begin a page of its own for them, nor tell of what is well
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] })
   const fold = await page.addStyleTag({ content: `${FOLDED} { display: none !important }` })
   const { violations } = await (
-    coloursOnly ? axe.withRules(COLOUR_RULES) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+    coloursOnly ? axe.withRules(COLOUR_RULES) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
   ).analyze()
   await fold.evaluate((style) => (style as HTMLElement).remove())
   return violations
+    .map((v) =>
+      v.id === 'target-size' ? { ...v, nodes: v.nodes.filter(({ html }) => !PLACED_BY_WHAT_IT_SAYS.test(html)) } : v,
+    )
+    .filter((v) => v.nodes.length > 0)
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
     .map((v) => `${v.id}: ${v.nodes[0]!.html} (${v.nodes.length})`)
 }

@@ -1,5 +1,6 @@
 export const kit = {
   // said in passing after something was done
+  removal: { removed: 'Removed: {name}' },
   toasts: {
     undo: 'Undo',
     undone: 'Undone.',

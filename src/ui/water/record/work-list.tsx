@@ -16,13 +16,13 @@ export function WorkList({ marks, today }: { marks: readonly RecordMark[]; today
     <li key={key}>
       <span className={`record-mark ${row}`}>
         {t('water.record.dayOfYear', { day: shortDate(day), year: day.slice(0, 4) })}
-      </span>{' '}
+      </span>
       {row === 'planned' ? (
         <Link href={`/rounds?day=${day}`}>{name}</Link>
       ) : (
         <Link href={`/visits/${visitId}/report`}>{name}</Link>
       )}
-      {row === 'planned' && day < today ? <span className="soft small"> {t('water.record.notLogged')}</span> : null}
+      {row === 'planned' && day < today ? <span className="soft small">{t('water.record.notLogged')}</span> : null}
     </li>
   )
   return (
