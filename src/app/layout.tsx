@@ -4,7 +4,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/literata'
 import './theme.scss'
 import { currentActor } from '@/server/platform/http/page-actor'
-import { readerLocale } from '@/server/platform/http/reader-texts'
+import { readerLocale, readerRegion } from '@/server/platform/http/reader-texts'
 import { TextsProvider } from '@/ui/kit/texts'
 import { firmTexts } from '@/messages/texts'
 import { ConfirmProvider } from '@/ui/kit/confirm'
@@ -27,7 +27,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang={locale} data-bs-theme={choice === 'system' ? 'light' : choice} suppressHydrationWarning>
       <head>{choice === 'system' ? <script dangerouslySetInnerHTML={{ __html: WEAR_SYSTEM_THEME }} /> : null}</head>
       <body>
-        <TextsProvider locale={locale}>
+        <TextsProvider locale={locale} region={await readerRegion()}>
           <ConfirmProvider>
             <ToastProvider>{children}</ToastProvider>
           </ConfirmProvider>

@@ -1,5 +1,7 @@
 import { createTranslator } from 'use-intl/core'
 import type { ReactNode } from 'react'
+import { datedDay, dayMonth, instant, longDate, shortDate } from '@/domain/shared/dates'
+import type { Region } from '@/domain/shared/region'
 import { en } from './en'
 import type { TextKey } from './keys'
 import { marked } from './pseudo'
@@ -9,11 +11,34 @@ export type { Catalogue, TextKey } from './keys'
 type Values = Readonly<Record<string, string | number>>
 type Parts = Readonly<Record<string, string | number | ((chunks: ReactNode) => ReactNode)>>
 
-/** Texts of one language: `t(key, values)`, and `t.rich` where part of a sentence is a link or set in bold. */
-export interface Texts {
+/**
+ * Texts of one language: `t(key, values)`, and `t.rich` where part of a sentence is a link or set in bold; and days as
+ * its reader writes them.
+ */
+export interface Texts extends Dates {
+  readonly locale: Locale
   (key: TextKey | TextId, values?: Values): string
   rich(key: TextKey | TextId, parts: Parts): ReactNode
 }
+
+/** Calendar days and instants in the words of a region. */
+interface Dates {
+  readonly region: Region
+  shortDate(day: string): string
+  datedDay(day: string): string
+  longDate(day: string): string
+  dayMonth(day: string): string
+  instant(iso: string, timeZone: string): string
+}
+
+const datesIn = (region: Region): Dates => ({
+  region,
+  shortDate: (day) => shortDate(day, region),
+  datedDay: (day) => datedDay(day, region),
+  longDate: (day) => longDate(day, region),
+  dayMonth: (day) => dayMonth(day, region),
+  instant: (iso, timeZone) => instant(iso, timeZone, region),
+})
 
 declare const isText: unique symbol
 /**
@@ -38,16 +63,17 @@ export const localeOf = (asked: string | undefined): Locale => LOCALES.find((loc
 /** The texts of papers, letters and records, which are the firm's and not one reader's. */
 export const firmTexts = (): Texts => textsIn('en')
 
-const made = new Map<Locale, Texts>()
+const made = new Map<string, Texts>()
 
 /**
- * The texts of a language. That none is missing is seen to by the types and tests of the catalogue;
- * outside production a missing one throws.
+ * The texts of a language, with days as a region writes them. That none is missing is seen to by the types and tests of
+ * the catalogue; outside production a missing one throws.
  */
-export function textsIn(locale: Locale): Texts {
-  const known = made.get(locale)
+export function textsIn(locale: Locale, region: Region = 'en-GB'): Texts {
+  const name = `${locale} ${region}`
+  const known = made.get(name)
   if (known) return known
-  const texts = createTranslator({
+  const translator = createTranslator({
     locale,
     messages: (locale === 'en-XA' ? marked(en) : en) as Record<string, unknown>,
     // a record of an older day may hold a code that has no text any more: a page shows the code rather than nothing
@@ -55,7 +81,8 @@ export function textsIn(locale: Locale): Texts {
       if (process.env.NODE_ENV !== 'production') throw error
     },
     getMessageFallback: ({ key }) => key.split('.').at(-1)!,
-  }) as unknown as Texts
-  made.set(locale, texts)
+  })
+  const texts = Object.assign(translator, datesIn(region), { locale }) as unknown as Texts
+  made.set(name, texts)
   return texts
 }

@@ -1,5 +1,5 @@
 'use client'
-import { createContext, useContext, type ReactNode } from 'react'
+import { createContext, useCallback, useContext, type ReactNode } from 'react'
 import type { QuantityKind } from '@/core/units/kinds'
 import { formatQuantity, type FormatOptions } from '@/core/units/format'
 import type { Preferences } from '@/domain/people/people'
@@ -29,5 +29,5 @@ export function usePerson(): PersonView {
 /** Formats quantities in the person's units. */
 export function useShow(): (value: number, kind: QuantityKind, options?: FormatOptions) => string {
   const { units } = usePerson().preferences
-  return (value, kind, options) => formatQuantity(value, kind, units, options)
+  return useCallback((value, kind, options) => formatQuantity(value, kind, units, options), [units])
 }

@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test'
 import { expect, test } from './drivers/test'
-import { openFromMenu, openTab } from './drivers/desk'
+import { openAccount, openFromMenu, openTab } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
@@ -184,6 +184,29 @@ test('on a phone the bar is one line, its menu unfolds and closes again; a page 
   await page.getByLabel('Theme').selectOption({ label: 'Light' })
   await expect(page.getByLabel('Theme')).toBeEnabled()
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'light')
+  expect(errors).toEqual([])
+})
+
+test('days, weeks and paper are those of the reader: by the browser, or as this person chose', async ({
+  browser,
+  baseURL,
+}) => {
+  const page = await (await browser.newContext({ baseURL, locale: 'en-US' })).newPage()
+  const errors = watchErrors(page)
+  await signInAs(page, 'designer')
+  await page.goto('/rounds?day=2027-06-09')
+  const head = page.getByRole('heading', { level: 1 })
+  await expect(head).toHaveText('Rounds, Sun, Jun 6 – Sat, Jun 12, 2027')
+  await openAccount(page)
+  const choice = page.getByLabel('Dates, weeks and paper')
+  await expect(choice).toHaveValue('system')
+  await choice.selectOption({ label: '9 Apr 2027 · from Monday · A4' })
+  await expect(head).toHaveText('Rounds, Mon 7 Jun – Sun 13 Jun 2027')
+  await page.reload()
+  await expect(head).toHaveText('Rounds, Mon 7 Jun – Sun 13 Jun 2027')
+  await openAccount(page)
+  await choice.selectOption({ label: 'As this browser' })
+  await expect(head).toHaveText('Rounds, Sun, Jun 6 – Sat, Jun 12, 2027')
   expect(errors).toEqual([])
 })
 

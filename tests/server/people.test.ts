@@ -39,9 +39,9 @@ describe('people and crews', () => {
   })
   it('keep their own units and theme', async () => {
     const { actors } = await makeFirm('Eelgrass')
-    await setPreferences(actors.technician, { units: 'us', theme: 'sun' })
+    await setPreferences(actors.technician, { units: 'us', theme: 'sun', region: 'system' })
     const seen = await findActor(await signIn({ email: actors.technician.email, password: PASSWORD }))
-    expect(seen!.preferences).toEqual({ units: 'us', theme: 'sun' })
+    expect(seen!.preferences).toEqual({ units: 'us', theme: 'sun', region: 'system' })
   })
 })
 

@@ -29,8 +29,12 @@ export const dayOfYear = (date: IsoDate): number => daysBetween(`${date.slice(0,
 /** 1 = Monday … 7 = Sunday, as in ISO 8601. */
 export const isoWeekday = (date: IsoDate): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1
 
+/** First day of the date's week. @param begins 1 where weeks begin on Mondays … 7 where they begin on Sundays */
+export const weekBeginOf = (date: IsoDate, begins: number): IsoDate =>
+  addDays(date, -((isoWeekday(date) - begins + 7) % 7))
+
 /** Monday of the date's week. */
-export const mondayOf = (date: IsoDate): IsoDate => addDays(date, 1 - isoWeekday(date))
+export const mondayOf = (date: IsoDate): IsoDate => weekBeginOf(date, 1)
 
 /** Index 0–51 of a day's week in its year; the last week is a day or two longer. */
 export const weekOf = (date: IsoDate): number => Math.min(51, Math.floor((dayOfYear(date) - 1) / 7))

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { addDays, dayNumber, dayOfYear, isoWeekday, mondayOf } from './calendar'
+import { addDays, dayNumber, dayOfYear, isoWeekday, mondayOf, weekBeginOf } from './calendar'
 import { monotoneCubic } from './interpolate'
 import { quantileOfSorted } from './quantile'
 import { normalDeviate, seededRandom } from './random'
@@ -59,6 +59,9 @@ describe('the calendar', () => {
   it('knows weekdays and leap years', () => {
     expect(isoWeekday('2027-04-09')).toBe(5)
     expect(mondayOf('2027-04-11')).toBe('2027-04-05')
+    // a Sunday ends the week of those who begin on Mondays, and begins that of the others
+    expect(weekBeginOf('2027-04-11', 7)).toBe('2027-04-11')
+    expect(weekBeginOf('2027-04-10', 7)).toBe('2027-04-04')
     expect(dayOfYear('2028-12-31')).toBe(366)
     expect(addDays('2028-02-28', 1)).toBe('2028-02-29')
   })

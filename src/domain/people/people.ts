@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { CrewSetup } from './crew-setup'
 import { shortText } from '../shared/fields'
+import { REGIONS } from '../shared/region'
 import { CrewId, type UserId } from '../shared/ids'
 import { ROLES, type Role } from './roles'
 import { said } from '../shared/said'
@@ -80,9 +81,12 @@ export const UNIT_SYSTEMS = ['metric', 'us'] as const
 export const THEMES = ['light', 'dark', 'sun'] as const
 /** What a person chooses: one of the themes, or light and dark as the device has it. */
 export const THEME_CHOICES = ['system', ...THEMES] as const
+export const REGION_CHOICES = ['system', ...REGIONS] as const
 export const Preferences = z.strictObject({
   units: z.enum(UNIT_SYSTEMS).default('metric'),
   theme: z.enum(THEME_CHOICES).default('system'),
+  /** How days are written, weeks begin and paper is cut; 'system' as the browser asks for. */
+  region: z.enum(REGION_CHOICES).default('system'),
 })
 export type Preferences = z.infer<typeof Preferences>
 

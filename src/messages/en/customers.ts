@@ -10,7 +10,7 @@ export const customers = {
     pondOurLastVisit: 'Your pond on our last visit',
     whatComesNext: 'Next visits',
     about: 'on {day}, about {startTime}.',
-    likelyBetween: 'likely between {earliest} and {latest} {latest2}',
+    likelyBetween: 'likely between {earliest} and {latest}',
     nothingPlannedAskVisit: 'No visit is planned. You can request one below.',
     waterLastTested: 'Latest water tests',
     whatDone: 'Past visits',

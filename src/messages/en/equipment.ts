@@ -11,7 +11,7 @@ export const equipment = {
     lampsPadsProbesPumps:
       'Lamps, pads, probes and pumps with their service dates. Work that falls due is added to the next visit.',
     overdue: 'overdue',
-    due: 'due {due} {due2}',
+    due: 'due {due}',
     lastSeen: ', last serviced {doneOn} {doneOn2}',
     fittedEveryDays: 'installed {fittedOn} {fittedOn2}{doneOn}, every {everyDays} days',
     doneToday: '{name}: serviced today',

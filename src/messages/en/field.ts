@@ -11,7 +11,7 @@ export const field = {
     findings: 'Findings',
     partRenewed: 'Part replaced',
     whichPiece: 'Equipment',
-    due: '{name}, due {due} {due2}',
+    due: '{name}, due {due}',
     somethingNewHere: 'New equipment',
     underWarrantyUntil: '; under warranty until {warrantyUntil} {warrantyUntil2}',
     keepOldPartClaim: ' Keep the old part for the claim.',

@@ -41,7 +41,7 @@ export const rounds = {
     confirmConflict: 'Conflict: {words}. Move the visit anyway?',
     moveAnyway: 'Move anyway',
     anotherSite: 'another site',
-    rounds: 'Rounds, {monday} – {days} {days2}',
+    rounds: 'Rounds, {from} – {to}',
     roundsOf: 'Rounds, {day}',
     weekBefore: 'Previous week',
     dayBefore: 'Previous day',

@@ -5,7 +5,7 @@ export const season = {
     on: '{jobName} on {day}',
     day: 'Day',
     windowBestAroundShare:
-      'The window is {earliest} to {latest} {latest2}, best around {best}. Share of likely years in which the job is possible on that day:',
+      'The window is {earliest} to {latest}, best around {best}. Share of likely years in which the job is possible on that day:',
     pondHasNoWindow: 'This job has no season window here; choose any day.',
     years: '{likelihood} % of years',
     dayLiesOutsideWindow: 'This day is outside the window.',
@@ -78,7 +78,7 @@ export const season = {
     whyThen: 'Why this window',
     fewerWindows: 'Fewer windows',
     allWindowsYear: 'All windows of the year',
-    daysThanUsual: '{days} days {days2} than usual',
+    daysThanUsual: '{days} days {way, select, earlier {earlier} other {later}} than usual',
   },
   seasonView: {
     todayIs: 'Today, {today}',

@@ -53,7 +53,7 @@ export async function createFirstFirm(input: FirstFirmInput): Promise<string> {
       role: 'owner',
       passwordHash,
       crewId: null,
-      preferences: { units: 'metric', theme: 'system' },
+      preferences: { units: 'metric', theme: 'system', region: 'system' },
     })
   })
   return startSession(ids.user)
@@ -90,7 +90,7 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
       role: input.role,
       passwordHash,
       crewId: input.crewId,
-      preferences: { units: actor.preferences.units, theme: 'system' },
+      preferences: { units: actor.preferences.units, theme: 'system', region: 'system' },
     })
   })
   await unlessTaken(add, 'email', said('firm.problems.someoneAlreadySignsAddress'))

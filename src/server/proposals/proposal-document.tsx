@@ -1,3 +1,4 @@
+import type { Region } from '@/domain/shared/region'
 import { type Texts, firmTexts } from '@/messages/texts'
 import { Document, Page, Text, View } from '@react-pdf/renderer'
 import { planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
@@ -10,14 +11,14 @@ import { money } from '@/domain/prices/pricing'
 import type { ProposedOutlook } from '@/domain/proposals/proposal'
 import { verdictLines } from '@/messages/forecasts/what-if-words'
 import type { PublicProposal } from '@/server/proposals/proposals'
-import { paper } from '@/server/platform/paper/pdf-paper'
+import { paper, paperSize } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
 import { sheetWords } from '@/messages/drawing/sheet-words'
 
-const WIDTH_PT = 507 // A4 less the page's padding
+const WIDTH_PT = 507 // A4, the narrower of the papers, less the page's padding
 
 /** The proposal on paper: says the same as the page behind the private link. */
-export function ProposalDocument({ publicProposal }: { publicProposal: PublicProposal }) {
+export function ProposalDocument({ publicProposal, region }: { publicProposal: PublicProposal; region: Region }) {
   const t = firmTexts()
 
   const { content } = publicProposal
@@ -29,7 +30,7 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
   const fish = pond.fish.reduce((sum, f) => sum + f.count, 0)
   return (
     <Document title={content.title} author={content.firmName} language="en">
-      <Page size="A4" style={paper.page}>
+      <Page size={paperSize(region)} style={paper.page}>
         <Text style={paper.firm}>{content.firmName}</Text>
         <Text style={paper.title}>{content.title}</Text>
         <Text style={paper.under}>

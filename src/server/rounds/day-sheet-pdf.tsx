@@ -1,3 +1,4 @@
+import type { Region } from '@/domain/shared/region'
 import { firmTexts } from '@/messages/texts'
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import { formatQuantity } from '@/core/units/format'
@@ -8,7 +9,7 @@ import type { CrewId } from '@/domain/shared/ids'
 import { LOAD_CAUTION, loadLines, yardWords } from '@/messages/rounds/load-words'
 import type { Actor } from '@/server/platform/auth/actor'
 import { daySheet } from '@/server/rounds/day-sheet'
-import { paper } from '@/server/platform/paper/pdf-paper'
+import { paper, paperSize } from '@/server/platform/paper/pdf-paper'
 import { PAPER } from '@/core/drawing/palette'
 
 const styles = StyleSheet.create({
@@ -21,6 +22,7 @@ export async function daySheetPdf(
   actor: Actor,
   crewId: CrewId,
   day: string,
+  region: Region,
 ): Promise<{ bytes: Buffer; fileName: string }> {
   const t = firmTexts()
   const { crew, visits, ways, load } = await daySheet(actor, crewId, day)
@@ -29,7 +31,7 @@ export async function daySheetPdf(
     formatQuantity(value, kind, actor.preferences.units, options)
   const bytes = await renderToBuffer(
     <Document title={`${crew.name}, ${longDate(day)}`} author={actor.firmName} language="en">
-      <Page size="A4" style={paper.page}>
+      <Page size={paperSize(region)} style={paper.page}>
         <Text style={paper.firm}>{actor.firmName}</Text>
         <Text style={paper.title}>
           {crew.name}, {longDate(day)}

@@ -1,7 +1,8 @@
-import { addDays, mondayOf } from '@/core/numeric/calendar'
+import { addDays, weekBeginOf } from '@/core/numeric/calendar'
 import { may } from '@/domain/people/roles'
 import type { Crew } from '@/domain/people/people'
 import type { DayWays } from '@/domain/rounds/day-load'
+import { REGION_HABITS, type Region } from '@/domain/shared/region'
 import { listCrews } from '@/server/people/people-repository'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -21,13 +22,14 @@ export interface RoundsDay {
   readonly ways: DayWays
 }
 
-/** Crews and the seven days of a week, with the driving and where a crew is away. */
-export async function roundsPage(actor: Actor, dayInWeek: string | null) {
+/** Crews and the seven days of a week as its reader counts them, with the driving and where a crew is away. */
+export async function roundsPage(actor: Actor, dayInWeek: string | null, region: Region) {
   assertMay(actor, 'visits.read')
   const today = todayIn(actor.timeZone)
   const day = dayInWeek ?? today
-  const monday = mondayOf(day)
-  const days = Array.from({ length: 7 }, (_, i) => addDays(monday, i))
+  const from = weekBeginOf(day, REGION_HABITS[region].weekBegins)
+  const to = addDays(from, 6)
+  const days = Array.from({ length: 7 }, (_, i) => addDays(from, i))
   const mayPlan = may(actor.role, 'visits.plan')
   const { facts, places, ...page } = await inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
@@ -35,11 +37,10 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
       today,
       nowMin: minuteIn(actor.timeZone, new Date()),
       day,
-      monday,
       days,
       crews,
-      visits: await listVisitLines(trx, { from: monday, to: addDays(monday, 6) }),
-      busy: (await listBusy(trx, monday, addDays(monday, 6))).map(({ crewId, day, startMin, endMin, title }) => ({
+      visits: await listVisitLines(trx, { from, to }),
+      busy: (await listBusy(trx, from, to)).map(({ crewId, day, startMin, endMin, title }) => ({
         crewId,
         day,
         startMin,

@@ -1,3 +1,4 @@
+import type { Region } from '@/domain/shared/region'
 import { firmTexts, type Texts } from '@/messages/texts'
 import type { ReportRemark } from '@/domain/visits/visit-report'
 import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
@@ -10,7 +11,7 @@ import { longDate } from '@/domain/shared/dates'
 import { customerWords, doseLines, fishWords, notedLines, partWords, remarkWords } from '@/messages/visits/report-words'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
-import { paper } from '@/server/platform/paper/pdf-paper'
+import { paper, paperSize } from '@/server/platform/paper/pdf-paper'
 import { PAPER } from '@/core/drawing/palette'
 
 const styles = StyleSheet.create({
@@ -32,10 +33,12 @@ export function ReportDocument({
   page,
   photos,
   units,
+  region,
 }: {
   page: ReportPage
   photos: readonly ReportPhotos[]
   units: UnitSystem
+  region: Region
 }) {
   const t = firmTexts()
   const { report, meanings, firmName } = page
@@ -49,7 +52,7 @@ export function ReportDocument({
     formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
     <Document title={`${visit.job.name}, ${visit.pondName}`} author={firmName} language="en">
-      <Page size="A4" style={paper.page}>
+      <Page size={paperSize(region)} style={paper.page}>
         <Text style={paper.firm}>{firmName}</Text>
         <Text style={paper.title}>
           {visit.job.name}: {visit.pondName}

@@ -1,3 +1,4 @@
+import type { Region } from '@/domain/shared/region'
 import { firmTexts } from '@/messages/texts'
 import { renderToBuffer } from '@react-pdf/renderer'
 import type { VisitId } from '@/domain/shared/ids'
@@ -7,7 +8,11 @@ import { visitReport } from '@/server/visits/report'
 import { ReportDocument } from './report-document'
 
 /** The visit report as PDF bytes, with a file name that sorts by date. */
-export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buffer; fileName: string }> {
+export async function reportPdf(
+  actor: Actor,
+  id: VisitId,
+  region: Region = 'en-GB',
+): Promise<{ bytes: Buffer; fileName: string }> {
   const t = firmTexts()
   const page = await visitReport(actor, id)
   const photos = await Promise.all(
@@ -19,7 +24,9 @@ export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buf
           : t('visits.reportView.day'),
     })),
   )
-  const bytes = await renderToBuffer(<ReportDocument page={page} photos={photos} units={actor.preferences.units} />)
+  const bytes = await renderToBuffer(
+    <ReportDocument page={page} photos={photos} units={actor.preferences.units} region={region} />,
+  )
   const slug = `${page.report.visit.day} ${page.report.visit.job.name} ${page.report.visit.pondName}`
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')

@@ -16,7 +16,13 @@ export function AsCustomer({
 }) {
   return (
     <PersonProvider
-      person={{ name, role: 'technician', firmName, timeZone, preferences: { units: 'metric', theme: 'light' } }}
+      person={{
+        name,
+        role: 'technician',
+        firmName,
+        timeZone,
+        preferences: { units: 'metric', theme: 'light', region: 'system' },
+      }}
     >
       <main id="main" className="customer-page">
         {children}

@@ -2,12 +2,11 @@
 import Link from 'next/link'
 import { useMemo } from 'react'
 import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
-import { shortDate } from '@/domain/shared/dates'
 import { wordsOf } from '@/domain/search/search'
 import type { CustomerLine } from '@/server/customers/customer-line-repository'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { FilterChips, SearchField } from '@/ui/kit/list-filters'
-import { useTexts } from '@/ui/kit/texts'
+import { useTexts, type Texts } from '@/ui/kit/texts'
 
 const COLUMN_KEYS = ['name', 'contact', 'sites', 'ponds', 'last', 'next', 'balance', 'proposals', 'towns'] as const
 type CustomerColumn = TableColumn<CustomerLine> & { readonly key: (typeof COLUMN_KEYS)[number] }
@@ -92,7 +91,7 @@ export function CustomerList({ customers }: { customers: readonly CustomerLine[]
 
 const textOf = (c: CustomerLine): string => [c.name, c.email, c.phone, ...c.sites, ...c.towns].join(' ').toLowerCase()
 
-const dated = (day: string | null) => (day ? `${shortDate(day)} ${day.slice(0, 4)}` : '–')
+const dated = (day: string | null, t: Texts) => (day ? t.datedDay(day) : '–')
 
 function useCustomerColumns(): readonly CustomerColumn[] {
   const t = useTexts()
@@ -117,13 +116,13 @@ function useCustomerColumns(): readonly CustomerColumn[] {
         key: 'last',
         label: t('customers.list.lastVisit'),
         value: (c) => c.lastVisit,
-        cell: (c) => dated(c.lastVisit),
+        cell: (c) => dated(c.lastVisit, t),
       },
       {
         key: 'next',
         label: t('customers.list.nextVisit'),
         value: (c) => c.nextVisit,
-        cell: (c) => dated(c.nextVisit),
+        cell: (c) => dated(c.nextVisit, t),
       },
       {
         key: 'balance',

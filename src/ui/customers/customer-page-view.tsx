@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import type { CustomerPage, CustomerPagePond } from '@/server/customers/customer-page'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { WaterLegend } from '@/ui/drawing/water-legend'
@@ -21,7 +20,7 @@ export function CustomerPageView({ customerPage, token }: { customerPage: Custom
       <header className="customer-page-head">
         <p className="mb-0 firm-words">{customerPage.firmName}</p>
         <h1 className="mb-0">{customerPage.customerName}</h1>
-        <p className="soft mb-0">{longDate(customerPage.today)}</p>
+        <p className="soft mb-0">{t.longDate(customerPage.today)}</p>
       </header>
       {customerPage.ponds.length === 0 ? (
         <p className="sheet">{t('customers.customerPageView.noPondKeptHere')}</p>
@@ -110,7 +109,7 @@ function Next({ pond: { next, coming } }: { pond: CustomerPagePond }) {
       {next ? (
         <p>
           <strong>{next.jobName}</strong>{' '}
-          {t('customers.customerPageView.about', { day: longDate(next.day), startTime: next.startTime })}
+          {t('customers.customerPageView.about', { day: t.longDate(next.day), startTime: next.startTime })}
         </p>
       ) : null}
       {coming.length > 0 ? (
@@ -120,9 +119,8 @@ function Next({ pond: { next, coming } }: { pond: CustomerPagePond }) {
               {c.jobName}{' '}
               <span className="soft">
                 {t('customers.customerPageView.likelyBetween', {
-                  earliest: shortDate(c.earliest),
-                  latest: shortDate(c.latest),
-                  latest2: c.latest.slice(0, 4),
+                  earliest: t.shortDate(c.earliest),
+                  latest: t.datedDay(c.latest),
                 })}
               </span>
             </li>
@@ -143,7 +141,7 @@ function Water({ pond: { readings } }: { pond: CustomerPagePond }) {
   return (
     <>
       <h3>{t('customers.customerPageView.waterLastTested')}</h3>
-      <ReadingsTable readings={readings} when={(takenAt) => shortDate(takenAt.slice(0, 10))} />
+      <ReadingsTable readings={readings} when={(takenAt) => t.shortDate(takenAt.slice(0, 10))} />
     </>
   )
 }
@@ -164,7 +162,7 @@ function History({ pond, token }: { pond: CustomerPagePond; token: string }) {
         {shown.map((v) => (
           <li key={v.id}>
             <Link href={`/customer-page/${token}/visits/${v.id}`} className="customer-page-link">
-              {v.jobName} <span className="soft">{longDate(v.day)}</span>
+              {v.jobName} <span className="soft">{t.longDate(v.day)}</span>
             </Link>
           </li>
         ))}

@@ -2,7 +2,6 @@
 import Link from 'next/link'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
-import { longDate } from '@/domain/shared/dates'
 import { jobName } from '@/messages/visits/visit-words'
 import type { CustomerOnFile } from '@/server/customers/customers'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
@@ -126,7 +125,7 @@ function VisitTable({ data: { visits } }: { data: CustomerOnFile }) {
 
   if (visits.length === 0) return <p className="soft mb-0">{t('customers.view.noVisits')}</p>
   const columns: readonly TableColumn<Visit>[] = [
-    { key: 'day', label: t('customers.view.day'), value: (v) => v.day, cell: (v) => longDate(v.day) },
+    { key: 'day', label: t('customers.view.day'), value: (v) => v.day, cell: (v) => t.longDate(v.day) },
     {
       key: 'visit',
       label: t('customers.view.visit'),

@@ -1,5 +1,4 @@
 'use client'
-import { instant, longDate } from '@/domain/shared/dates'
 import type { DesignPageData } from '@/server/design/designs'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { usePerson } from '@/ui/person-context'
@@ -34,9 +33,9 @@ export function MadeProposals({ proposals, act }: MadeProposalsProps) {
             {p.answerName && p.answeredAt
               ? t('design.proposalMaker.by', {
                   answerName: p.answerName,
-                  answeredAt: instant(p.answeredAt, timeZone),
+                  answeredAt: t.instant(p.answeredAt, timeZone),
                 })
-              : t('design.proposalMaker.validUntil2', { validUntil: longDate(p.validUntil) })}
+              : t('design.proposalMaker.validUntil2', { validUntil: t.longDate(p.validUntil) })}
             {p.answerNote ? `: “${p.answerNote}”` : ''}
           </span>
           {p.state === 'sent' ? (

@@ -5,7 +5,6 @@ import type { Findings } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
 import { remedyPlan } from '@/domain/diagnosis/diagnosis'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import { saidWords } from '@/messages/said'
 import { jobNameInText } from '@/messages/visits/visit-words'
 import { remedyAmountWords } from '@/messages/water/amount-words'
@@ -73,7 +72,7 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
           <li key={step.title}>
             {saidWords(step.title, t)}{' '}
             <span className="soft small">
-              {shortDate(step.from)} – {shortDate(step.to)}
+              {t.shortDate(step.from)} – {t.shortDate(step.to)}
             </span>{' '}
             {step.jobKey && data.mayPlan ? (
               <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
@@ -87,8 +86,8 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
       <p>
         {betterDays
           ? t('diagnosis.diagnosisView.shouldLookBetterBetween', {
-              today: longDate(addDays(data.today, betterDays[0])),
-              today2: longDate(addDays(data.today, betterDays[1])),
+              today: t.longDate(addDays(data.today, betterDays[0])),
+              today2: t.longDate(addDays(data.today, betterDays[1])),
             })
           : t('diagnosis.diagnosisView.willNotGetBetter')}{' '}
         <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>

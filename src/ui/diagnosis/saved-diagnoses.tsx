@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { dayIn, longDate, shortDate } from '@/domain/shared/dates'
+import { dayIn } from '@/domain/shared/dates'
 import { DIAGNOSIS_OUTCOMES } from '@/domain/diagnosis/diagnosis'
 import type { CheckLine } from '@/domain/diagnosis/diagnosis-check'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
@@ -50,11 +50,11 @@ export function SavedDiagnoses({ data }: { data: DiagnosisData }) {
             <li key={kept.id}>
               {t(`diagnosis.causeNames.${kept.cause}`)}
               <div className="soft small">
-                {kept.madeByName}, {longDate(kept.madeOn)}
+                {kept.madeByName}, {t.longDate(kept.madeOn)}
                 {kept.betterFrom && kept.betterTo
                   ? t('diagnosis.savedDiagnoses.betterBetween', {
-                      betterFrom: shortDate(kept.betterFrom),
-                      betterTo: shortDate(kept.betterTo),
+                      betterFrom: t.shortDate(kept.betterFrom),
+                      betterTo: t.shortDate(kept.betterTo),
                     })
                   : ''}
               </div>
@@ -121,7 +121,7 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
                 />
                 <figcaption className="soft small">
                   {t(i === 0 ? 'diagnosis.savedDiagnoses.before' : 'diagnosis.savedDiagnoses.since', {
-                    day: shortDate(dayIn(photo.takenAt, timeZone)),
+                    day: t.shortDate(dayIn(photo.takenAt, timeZone)),
                   })}
                 </figcaption>
               </figure>
@@ -160,7 +160,7 @@ function Line({ line }: { line: CheckLine }) {
         test: t(`water.readingNames.${test}`).toLowerCase(),
         before: line.before === null ? '' : t('diagnosis.savedDiagnoses.then', { before: value(line.before) }),
         since: value(line.since!),
-        on: shortDate(line.on!),
+        on: t.shortDate(line.on!),
       })}
     </>
   )

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { EQUIPMENT_KINDS, equipmentKind } from '@/core/visits/equipment-care'
-import { shortDate } from '@/domain/shared/dates'
 import { EquipmentInput, type EquipmentDue } from '@/domain/equipment/equipment'
 import { may } from '@/domain/people/roles'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -38,15 +37,15 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
               <div className="d-flex flex-wrap gap-2 align-items-baseline">
                 <strong>{piece.name}</strong> <span className="soft">{t(`equipment.kindNames.${piece.kind}`)}</span>
                 {due < today ? <span className="verdict stop">{t('equipment.equipmentSheet.overdue')}</span> : null}
-                <span>{t('equipment.equipmentSheet.due', { due: shortDate(due), due2: due.slice(0, 4) })}</span>
+                <span>{t('equipment.equipmentSheet.due', { due: t.datedDay(due) })}</span>
               </div>
               <div className="soft small">
                 {t('equipment.equipmentSheet.fittedEveryDays', {
-                  fittedOn: shortDate(piece.fittedOn),
+                  fittedOn: t.shortDate(piece.fittedOn),
                   fittedOn2: piece.fittedOn.slice(0, 4),
                   doneOn: piece.doneOn
                     ? t('equipment.equipmentSheet.lastSeen', {
-                        doneOn: shortDate(piece.doneOn),
+                        doneOn: t.shortDate(piece.doneOn),
                         doneOn2: piece.doneOn.slice(0, 4),
                       })
                     : '',

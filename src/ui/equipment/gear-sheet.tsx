@@ -1,7 +1,6 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { nutrientsOut } from '@/core/plants/cuttings'
-import { shortDate } from '@/domain/shared/dates'
 import { GEAR_STATES, type Gear } from '@/domain/equipment/gear'
 import { useShow } from '@/ui/person-context'
 
@@ -31,7 +30,7 @@ export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cut
                   <div className="soft small">
                     {t('equipment.gearSheet.since', {
                       place: g.place ? `${g.place}, ` : '',
-                      since: shortDate(g.since.slice(0, 10)),
+                      since: t.shortDate(g.since.slice(0, 10)),
                       since2: g.since.slice(0, 4),
                     })}
                   </div>

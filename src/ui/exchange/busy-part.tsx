@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -68,7 +67,7 @@ export function BusyPart({ data }: { data: ExchangeData }) {
           <li key={`${b.crewId} ${b.source}`} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{nameOf(b.crewId)}</strong> {b.source}
             <span className="soft small">
-              {t('exchange.busyPart.comeNext', { times: b.times, next: shortDate(b.next) })}
+              {t('exchange.busyPart.comeNext', { times: b.times, next: t.shortDate(b.next) })}
             </span>
             <button
               className="btn btn-sm btn-outline-secondary ms-auto"

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { instant } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
@@ -89,9 +88,9 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
               <strong>{scopeText()}</strong>
               <span className="soft small">
                 {t('exchange.feedsPart.made', {
-                  madeAt: instant(feed.madeAt, timeZone),
+                  madeAt: t.instant(feed.madeAt, timeZone),
                   readAt: feed.readAt
-                    ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) })
+                    ? t('exchange.feedsPart.lastRead', { readAt: t.instant(feed.readAt, timeZone) })
                     : t('exchange.feedsPart.notReadYet'),
                 })}
               </span>

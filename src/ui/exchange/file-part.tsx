@@ -2,7 +2,6 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -130,9 +129,9 @@ export function FilePart({ data }: { data: ExchangeData }) {
                 {t('exchange.filePart.ownDays', {
                   name: s.name,
                   days: s.own!.days,
-                  from: shortDate(s.own!.from),
+                  from: t.shortDate(s.own!.from),
                   from2: s.own!.from.slice(0, 4),
-                  to: shortDate(s.own!.to),
+                  to: t.shortDate(s.own!.to),
                   to2: s.own!.to.slice(0, 4),
                 })}
               </span>

@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { ApiKeyInput, KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
-import { instant } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
@@ -77,7 +76,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
             <span className="soft small">
               {t(`firm.keyScopeNames.${key.scope}`).toLowerCase()},{' '}
               {key.usedAt
-                ? t('exchange.keysPart.lastUsed', { usedAt: instant(key.usedAt, timeZone) })
+                ? t('exchange.keysPart.lastUsed', { usedAt: t.instant(key.usedAt, timeZone) })
                 : t('exchange.keysPart.notUsedYet')}
             </span>
             <button

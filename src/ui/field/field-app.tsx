@@ -1,5 +1,6 @@
 'use client'
-import { type TextId, textId, useTexts } from '@/ui/kit/texts'
+import { regionOf } from '@/domain/shared/region'
+import { RegionProvider, type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useState } from 'react'
 import { PersonProvider } from '@/ui/person-context'
 import { isFull, keepLine, openVisit } from './device/field-device'
@@ -62,29 +63,34 @@ export function FieldApp() {
   if (facts === undefined || views === undefined || (facts === null && outcome === null))
     return <p className="field-page soft p-3">{t('field.fieldApp.lookingWhatDeviceKeeps')}</p>
   if (facts === null || !field) return <Nothing why={outcome!} />
+  // devices that were last seen before it could be chosen know none
+  const chosen = facts.person.preferences.region ?? 'system'
+  const region = chosen === 'system' ? regionOf(navigator.language) : chosen
   const page = () => {
     if (visitId === null) return <FieldDay views={views} today={facts.today} />
     if (view) return <VisitSheet key={visitId} view={view} others={othersAtStop(view, views)} />
     return <Absent missing={missing} />
   }
   return (
-    <PersonProvider person={facts.person}>
-      <FieldProvider value={field}>
-        <FieldBar
-          views={views}
-          outcome={outcome}
-          busy={busy}
-          heardAt={facts.heardAt}
-          theme={theme}
-          onTheme={nextTheme}
-          full={full}
-          clockOffsetMs={facts.clockOffsetMs ?? 0}
-        />
-        <main id="main" className="field-page">
-          {page()}
-        </main>
-      </FieldProvider>
-    </PersonProvider>
+    <RegionProvider region={region}>
+      <PersonProvider person={facts.person}>
+        <FieldProvider value={field}>
+          <FieldBar
+            views={views}
+            outcome={outcome}
+            busy={busy}
+            heardAt={facts.heardAt}
+            theme={theme}
+            onTheme={nextTheme}
+            full={full}
+            clockOffsetMs={facts.clockOffsetMs ?? 0}
+          />
+          <main id="main" className="field-page">
+            {page()}
+          </main>
+        </FieldProvider>
+      </PersonProvider>
+    </RegionProvider>
   )
 }
 

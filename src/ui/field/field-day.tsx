@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/schedule/clash'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import { fieldHref } from '@/domain/field/field-href'
 import { runningTimers, type VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
@@ -24,7 +23,7 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
   )
   return (
     <>
-      <h1 className="fs-3">{longDate(today).replace(/ \d{4}$/, '')}</h1>
+      <h1 className="fs-3">{t.longDate(today).replace(/ \d{4}$/, '')}</h1>
       {open.length > 0 ? <h2>{t('field.fieldDay.stillOpen')}</h2> : null}
       {open.map((view) => (
         <Stop key={view.visit.id} view={view} />
@@ -39,7 +38,7 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
         {later.map(({ visit: v }) => (
           <li key={v.id}>
             <FieldLink href={fieldHref(v.id)} className="coming-up">
-              {shortDate(v.day)} {v.startTime} {v.siteName}
+              {t.shortDate(v.day)} {v.startTime} {v.siteName}
               <span className="soft">
                 {' '}
                 {v.job.name}

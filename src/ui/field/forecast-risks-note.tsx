@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { instant } from '@/domain/shared/dates'
 import type { ForecastRisks } from '@/domain/forecasts/forecast'
 import { RiskText } from '@/ui/forecasts/risk-text'
 import { useField } from './field-context'
@@ -14,7 +13,7 @@ export function ForecastRisksNote({ forecastRisks }: { forecastRisks: ForecastRi
   return (
     <section className="amount" aria-label={t('field.forecastRisksNote.forecast')}>
       <strong>{t('field.forecastRisksNote.forecast')}</strong>{' '}
-      <span className="soft">{instant(forecastRisks.madeAt, person.timeZone)}</span>
+      <span className="soft">{t.instant(forecastRisks.madeAt, person.timeZone)}</span>
       <ul className="mb-1 ps-3">
         {forecastRisks.risks.map((risk) => (
           <li key={risk.hazard}>

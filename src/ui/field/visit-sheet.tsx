@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useEffect, useRef, useState } from 'react'
-import { duration, longDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import { nextStep, stepStates } from '@/domain/visits/visit-progress'
 import { fieldHref } from '@/domain/field/field-href'
 import { TellArrival } from '@/ui/rounds/tell-arrival'
@@ -61,7 +61,7 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
       <p className="soft mb-2">
         {t('field.visitSheet.about', {
           name: visit.job.name,
-          day: longDate(visit.day),
+          day: t.longDate(visit.day),
           plannedMinutes: duration(visit.plannedMinutes),
         })}
       </p>

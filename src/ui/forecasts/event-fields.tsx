@@ -2,7 +2,6 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import { type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -104,7 +103,7 @@ export function EventFields({ event, from, days, onChange, onRemove }: EventFiel
           kind="number"
           value={event.day}
           onChange={(value) => set('day', value ?? Number.NaN)}
-          hint={readable ? shortDate(addDays(from, Math.floor(event.day))) : ''}
+          hint={readable ? t.shortDate(addDays(from, Math.floor(event.day))) : ''}
           error={readable && event.day >= days ? t('forecasts.eventFields.runEndsDay', { days }) : undefined}
         />
         {rest.map(([key, value]) => {

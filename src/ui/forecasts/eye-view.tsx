@@ -5,7 +5,6 @@ import type { Band } from '@/core/ecosystem/comparison/comparison'
 import { addDays } from '@/core/numeric/calendar'
 import type { Basin } from '@/core/survey/basin'
 import { longSection } from '@/core/survey/section'
-import { longDate } from '@/domain/shared/dates'
 import { useShow } from '@/ui/person-context'
 import { Swatch, optionVar } from './option-ink'
 
@@ -26,7 +25,7 @@ export function EyeView({ from, days, options, basin, day, onDay }: EyeViewProps
   return (
     <div className="eye-view">
       <div className="eye-day">
-        <label htmlFor={id}>{t('forecasts.eyeView.day', { from: longDate(addDays(from, day)), day: day + 1 })}</label>
+        <label htmlFor={id}>{t('forecasts.eyeView.day', { from: t.longDate(addDays(from, day)), day: day + 1 })}</label>
         <input
           id={id}
           type="range"

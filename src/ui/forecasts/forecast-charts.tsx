@@ -3,7 +3,6 @@ import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { bandOf, type Band, type ShownOutput } from '@/core/ecosystem/comparison/comparison'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
 import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
@@ -93,7 +92,7 @@ function ForecastChart({
         ...axis(ink, ''),
         type: 'category',
         data: dates,
-        axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (d: string) => shortDate(d) },
+        axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (d: string) => t.shortDate(d) },
         splitLine: { show: false },
       },
       yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, minTop(chart, top)))) },

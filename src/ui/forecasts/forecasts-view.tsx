@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { instant } from '@/domain/shared/dates'
 import type { TextKey } from '@/messages/keys'
 import type { ForecastsPageData } from '@/server/forecasts/forecasts'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -59,7 +58,7 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
     if (run.state === 'failed') return run.problem
     return t('forecasts.forecastsView.ponds2', {
       state: run.state === 'stopped' ? t('forecasts.forecastsView.stopped') : t('forecasts.forecastsView.made'),
-      finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
+      finishedAt: run.finishedAt ? t.instant(run.finishedAt, timeZone) : '',
       done: run.done,
       ponds: run.ponds,
     })

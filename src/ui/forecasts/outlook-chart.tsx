@@ -6,7 +6,6 @@ import { addDays } from '@/core/numeric/calendar'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import type { QuantityKind } from '@/core/units/kinds'
 import { SHOWN_UNIT, type UnitSystem } from '@/core/units/systems'
-import { shortDate } from '@/domain/shared/dates'
 import type { PondForecast } from '@/domain/forecasts/forecast'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
@@ -105,7 +104,7 @@ export function OutlookChart({ shown, forecast, deepestM }: OutlookChartProps) {
         ...axis(ink, ''),
         type: 'category',
         data: p50.map((_, d) => addDays(forecast.outlook.from, d)),
-        axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (d: string) => shortDate(d) },
+        axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (d: string) => t.shortDate(d) },
         splitLine: { show: false },
       },
       yAxis: { ...axis(ink, ''), type: 'value', scale: shown.output === 'waterC' || shown.output === 'levelMm' },

@@ -2,7 +2,6 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { OUTLOOK_DAYS } from '@/core/assimilation/outlook'
-import { instant } from '@/domain/shared/dates'
 import type { PondOutlookData } from '@/server/forecasts/forecasts'
 import { useTexts } from '@/ui/kit/texts'
 import { usePerson } from '@/ui/person-context'
@@ -25,7 +24,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
         {forecast ? (
           <span className="soft">
             {t('forecasts.outlookView.madeDaysAhead', {
-              madeAt: instant(forecast.madeAt, timeZone),
+              madeAt: t.instant(forecast.madeAt, timeZone),
               outlookDays: OUTLOOK_DAYS,
             })}
           </span>

@@ -1,6 +1,5 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
-import { shortDate } from '@/domain/shared/dates'
 import { hazardLine, type Risk } from '@/domain/forecasts/forecast'
 import { useShow } from '@/ui/person-context'
 
@@ -20,7 +19,7 @@ export function RiskText({ risk }: { risk: Risk }) {
         risk: lineWords(risk, show, t),
         percent,
       })}{' '}
-      <span className="soft">{t('forecasts.riskText.about', { day: shortDate(risk.day) })}</span>
+      <span className="soft">{t('forecasts.riskText.about', { day: t.shortDate(risk.day) })}</span>
     </>
   )
 }

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { longDate } from '@/domain/shared/dates'
 import type { WhatIfInput } from '@/domain/forecasts/what-if'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -36,7 +35,7 @@ export function SavedWhatIfs({ data, onOpen }: SavedProps) {
               {kept.whatIf.name}
             </a>{' '}
             <span className="soft">
-              {kept.savedByName}, {longDate(kept.savedAt.slice(0, 10))}
+              {kept.savedByName}, {t.longDate(kept.savedAt.slice(0, 10))}
             </span>
             {data.maySave ? (
               <button

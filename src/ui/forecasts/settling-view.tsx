@@ -2,7 +2,6 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { dayMonth, shortDate } from '@/domain/shared/dates'
 import {
   expectation,
   OUTAGE_HOURS,
@@ -153,7 +152,7 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
 
   const { settled } = expected
   const show = useShow()
-  const day = (days: number) => shortDate(addDays(settling.on, days))
+  const day = (days: number) => t.shortDate(addDays(settling.on, days))
   const answer = () => {
     if (settled === null) return <>{t('forecasts.settlingView.ammoniaNitriteDoNot')}</>
     if (settled.middle === 0) return <>{t('forecasts.settlingView.ammoniaNitriteExpectedStay')}</>
@@ -193,7 +192,7 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
             {expected.weeks.map(({ day: from, bands }) => (
               <tr key={from}>
                 <th scope="row" className="fw-normal">
-                  {dayMonth(from)}
+                  {t.dayMonth(from)}
                 </th>
                 {SETTLING_TESTS.map((test) => (
                   <td key={test}>
@@ -232,7 +231,7 @@ function Tests({ expected }: { expected: Expectation }) {
       <ul className="plain-list">
         {expected.tests.map((test) => (
           <li key={`${test.kind}${test.day}`}>
-            <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {shortDate(test.day)}:{' '}
+            <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {t.shortDate(test.day)}:{' '}
             {t(`water.readingNames.${test.kind}`).toLowerCase()} {value(test.value)}{' '}
             <span className="soft">
               {t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}

@@ -10,7 +10,13 @@ function Field({ kind, units }: { kind: 'length' | 'volume'; units: 'metric' | '
   const [value, setValue] = useState<number | null>(null)
   return (
     <PersonProvider
-      person={{ name: 'A', role: 'owner', firmName: 'F', timeZone: 'Etc/UTC', preferences: { units, theme: 'light' } }}
+      person={{
+        name: 'A',
+        role: 'owner',
+        firmName: 'F',
+        timeZone: 'Etc/UTC',
+        preferences: { units, theme: 'light', region: 'system' },
+      }}
     >
       <QuantityField
         label="Measure"

@@ -4,7 +4,6 @@ import { useRouter } from 'next/navigation'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { useMemo } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { longDate } from '@/domain/shared/dates'
 import type { MapPageData } from '@/server/rounds/map-page'
 import { Icon } from '@/ui/kit/icon'
 import { FilterChips } from '@/ui/kit/list-filters'
@@ -58,7 +57,7 @@ export function MapView({ data }: { data: MapPageData }) {
               name={t('map.mapView.mapSitesRound', {
                 count: sites.length,
                 count2: rounds.length,
-                day: longDate(data.day),
+                day: t.longDate(data.day),
               })}
               sites={sites}
               rounds={shown}
@@ -129,7 +128,7 @@ function DayChoice({ day }: { day: string }) {
         value={day}
         onChange={(e) => e.target.value && router.push(`/map?day=${e.target.value}`)}
       />
-      <span className="soft">{longDate(day)}</span>
+      <span className="soft">{t.longDate(day)}</span>
     </>
   )
 }

@@ -1,7 +1,6 @@
 'use client'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
-import { shortDate } from '@/domain/shared/dates'
 import { useTexts } from '@/ui/kit/texts'
 import { PondStatus } from '@/ui/ponds/pond-status'
 import type { MapSite } from './map-sites'
@@ -21,7 +20,7 @@ export function SitePopup({ site }: { site: MapSite }) {
             <Link href={`/ponds/${pond.id}`}>{pond.name}</Link> <PondStatus pond={pond} />
             <div className="soft">
               {pond.nextVisit
-                ? t('map.mapView.nextVisit', { job: pond.nextVisit.jobName, day: shortDate(pond.nextVisit.day) })
+                ? t('map.mapView.nextVisit', { job: pond.nextVisit.jobName, day: t.shortDate(pond.nextVisit.day) })
                 : t('map.mapView.noNextVisit')}
             </div>
           </li>

@@ -2,7 +2,6 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { instant, shortDate } from '@/domain/shared/dates'
 import type { MessagesData } from '@/server/messages/notices'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
@@ -86,7 +85,7 @@ function ToTell({ data }: { data: MessagesData }) {
                       aria-label={t('messages.messagesView.tell3', {
                         customerName: d.customerName,
                         kind: t(`messages.noticeNames.${d.kind}`).toLowerCase(),
-                        day: shortDate(d.day),
+                        day: t.shortDate(d.day),
                       })}
                       disabled={d.email === ''}
                       checked={d.email !== '' && !left.has(d.visitId)}
@@ -110,7 +109,7 @@ function ToTell({ data }: { data: MessagesData }) {
                       className="btn btn-sm btn-link p-0 ms-1"
                       aria-label={t('messages.messagesView.markTold', {
                         customerName: d.customerName,
-                        day: shortDate(d.day),
+                        day: t.shortDate(d.day),
                       })}
                       onClick={() => void notified(d.visitId)}
                     >
@@ -121,7 +120,7 @@ function ToTell({ data }: { data: MessagesData }) {
                     {d.jobName} <span className="soft">{d.siteName}</span>
                   </td>
                   <td className="text-nowrap">
-                    {shortDate(d.day)} {d.startTime}
+                    {t.shortDate(d.day)} {d.startTime}
                   </td>
                   <td>
                     <span className={`verdict ${DUE_VERDICTS[d.kind]}`}>{t(`messages.noticeNames.${d.kind}`)}</span>
@@ -129,7 +128,7 @@ function ToTell({ data }: { data: MessagesData }) {
                       <span className="soft small">
                         {' '}
                         {t('messages.messagesView.was', {
-                          day: shortDate(d.notified.day),
+                          day: t.shortDate(d.notified.day),
                           startTime: d.notified.startTime,
                         })}
                       </span>
@@ -161,7 +160,7 @@ function ToTell({ data }: { data: MessagesData }) {
             />
             {t('messages.messagesView.alsoNewVisitsAfter', {
               count: data.due.length - now.length,
-              soonUntil: shortDate(data.soonUntil),
+              soonUntil: t.shortDate(data.soonUntil),
             })}
           </label>
         ) : null}
@@ -220,7 +219,7 @@ function Sent({ data }: { data: MessagesData }) {
                     {n.state === 'notified'
                       ? n.customerName
                       : t('messages.messagesView.to', { recipient: n.recipient })}
-                    , {instant(n.sentAt ?? n.madeAt, timeZone)}
+                    , {t.instant(n.sentAt ?? n.madeAt, timeZone)}
                   </span>
                 </summary>
                 <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { instant } from '@/domain/shared/dates'
 import type { SignedInDevice } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
@@ -27,7 +26,7 @@ export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
           <li key={device.id} className="d-flex gap-2 flex-wrap align-items-baseline">
             <span>
               {device.person}: {device.device || t('people.devices.unknownDevice')}{' '}
-              <span className="soft">{t('people.devices.seen', { seenAt: instant(device.seenAt, timeZone) })}</span>
+              <span className="soft">{t('people.devices.seen', { seenAt: t.instant(device.seenAt, timeZone) })}</span>
             </span>
             <button
               type="button"

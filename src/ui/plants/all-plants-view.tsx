@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import type { AllPlantsData } from '@/server/plants/all-plants'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { speciesName } from '@/messages/plants/species-name'
@@ -67,7 +66,10 @@ export function AllPlantsView({ data }: { data: AllPlantsData }) {
                         {t(`plants.plantActionNames.${action}`)}:{' '}
                         {[...new Set(tasks.map((task) => speciesName(task.species, t)))].join(', ')}{' '}
                         <span className="soft small">
-                          {t('plants.allPlantsView.from', { due: shortDate(tasks[0]!.due), latest: shortDate(latest) })}
+                          {t('plants.allPlantsView.from', {
+                            due: t.shortDate(tasks[0]!.due),
+                            latest: t.shortDate(latest),
+                          })}
                         </span>
                         {latest < data.today ? (
                           <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span>
@@ -166,7 +168,7 @@ function By({ plants: { by, from, thisYear }, today }: { plants: Seasonal; today
   const t = useTexts()
   return (
     <span className="text-nowrap">
-      {by ? shortDate(by) : ''}
+      {by ? t.shortDate(by) : ''}
       {thisYear && from <= today ? (
         <span className="verdict look ms-1">
           {t(by < today ? 'plants.allPlantsView.late' : 'plants.allPlantsView.dueNow')}

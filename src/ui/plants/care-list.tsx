@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { CareTask } from '@/core/plants/care-rules'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import { CARE_AHEAD_DAYS } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useSave } from '@/ui/use-save'
@@ -37,11 +36,11 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
               <strong>{t(`plants.plantActionNames.${task.action}`)}</strong>:{' '}
               {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
               <span className="soft small d-block">
-                {t(task.due < today ? 'plants.careList.since' : 'plants.careList.from', { day: shortDate(task.due) })}
+                {t(task.due < today ? 'plants.careList.since' : 'plants.careList.from', { day: t.shortDate(task.due) })}
                 {task.latest < today ? (
                   <span className="verdict look ms-1">{t('plants.careList.late')}</span>
                 ) : (
-                  t('plants.careList.until', { latest: shortDate(task.latest) })
+                  t('plants.careList.until', { latest: t.shortDate(task.latest) })
                 )}
                 ; {t(`plants.careWhy.${task.why}`)}
               </span>
@@ -68,7 +67,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
           <ul className="plain-list">
             {later.map((task) => (
               <li key={`${task.patchId}${task.action}`}>
-                {shortDate(task.due)}: {t(`plants.plantActionNames.${task.action}`).toLowerCase()}, {name(task)}
+                {t.shortDate(task.due)}: {t(`plants.plantActionNames.${task.action}`).toLowerCase()}, {name(task)}
               </li>
             ))}
           </ul>

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts, type Texts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
-import { shortDate } from '@/domain/shared/dates'
 import { type PatchPlace } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { PlantMarks, type PlantMark } from '@/ui/drawing/plant-marks'
@@ -92,9 +91,7 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
                   </td>
                   <td className="text-end">{p.count}</td>
                   <td>{conditionText()}</td>
-                  <td className="soft">
-                    {p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}
-                  </td>
+                  <td className="soft">{p.history[0] ? t.datedDay(p.history[0].day) : ''}</td>
                 </tr>
               )
             })}

@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import type { CareTask } from '@/core/plants/care-rules'
 import { hardinessZone, plantSpecies } from '@/core/plants/species'
-import { shortDate } from '@/domain/shared/dates'
 import type { PatchNow } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useShow } from '@/ui/person-context'
@@ -70,7 +69,7 @@ export function PatchSheet({
             {e.kept > 0 ? t('plants.patchSheet.piecesKept', { kept: e.kept }) : ''}
             {e.note ? ` (${e.note})` : ''}{' '}
             <span className="soft small">
-              {shortDate(e.day)} {e.day.slice(0, 4)}, {e.byName}
+              {t.datedDay(e.day)}, {e.byName}
             </span>
           </li>
         ))}

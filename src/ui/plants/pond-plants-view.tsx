@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { nutrientsOut } from '@/core/plants/cuttings'
-import { shortDate } from '@/domain/shared/dates'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondPlantsData } from '@/server/plants/pond-plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -58,13 +57,11 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
                     <img
                       src={`/api/v1/photos/${photo.id}?size=thumbnail`}
                       alt={t('plants.pondPlantsView.plants3', {
-                        takenAt: shortDate(photo.takenAt.slice(0, 10)),
+                        takenAt: t.shortDate(photo.takenAt.slice(0, 10)),
                         takenAt2: photo.takenAt.slice(0, 4),
                       })}
                     />
-                    <figcaption className="soft small">
-                      {shortDate(photo.takenAt.slice(0, 10))} {photo.takenAt.slice(0, 4)}
-                    </figcaption>
+                    <figcaption className="soft small">{t.datedDay(photo.takenAt.slice(0, 10))}</figcaption>
                   </figure>
                 ))}
               </div>

@@ -4,7 +4,6 @@ import { useMemo } from 'react'
 import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { may } from '@/domain/people/roles'
 import { ATTENTION, attentionOf, type Attention } from '@/domain/ponds/pond-state'
-import { shortDate } from '@/domain/shared/dates'
 import { wordsOf } from '@/domain/search/search'
 import type { PondLine } from '@/server/ponds/ponds'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
@@ -166,13 +165,13 @@ function usePondColumns(): readonly PondColumn[] {
         label: t('ponds.pondList.lastVisit'),
         value: (p) => p.lastVisit?.day ?? null,
         cell: (p) =>
-          p.lastVisit ? <Link href={`/visits/${p.lastVisit.id}/report`}>{dated(p.lastVisit.day)}</Link> : '–',
+          p.lastVisit ? <Link href={`/visits/${p.lastVisit.id}/report`}>{t.datedDay(p.lastVisit.day)}</Link> : '–',
       },
       {
         key: 'nextVisit',
         label: t('ponds.pondList.nextVisit'),
         value: (p) => p.nextVisit?.day ?? null,
-        cell: (p) => (p.nextVisit ? `${dated(p.nextVisit.day)}, ${p.nextVisit.jobName}` : '–'),
+        cell: (p) => (p.nextVisit ? `${t.datedDay(p.nextVisit.day)}, ${p.nextVisit.jobName}` : '–'),
       },
       {
         key: 'agreed',
@@ -210,5 +209,3 @@ function usePondColumns(): readonly PondColumn[] {
     [t, show],
   )
 }
-
-const dated = (day: string) => `${shortDate(day)} ${day.slice(0, 4)}`

@@ -1,7 +1,6 @@
 'use client'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import { money } from '@/domain/prices/pricing'
 import type { ProposalLine } from '@/server/proposals/proposal-repository'
 import { DataTable, type TableColumn, type TableSort } from '@/ui/kit/data-table'
@@ -23,8 +22,6 @@ const LOOK: Readonly<Record<ProposalLine['state'], string>> = {
   declined: 'act',
   withdrawn: 'unknown',
 }
-
-const dated = (day: string) => `${shortDate(day)} ${day.slice(0, 4)}`
 
 /** Proposals in lines: whose, what, how they stand, until when they hold, what they come to. */
 export function ProposalTable({ proposals, today, brief = false, tools, sort, onSort }: ProposalTableProps) {
@@ -55,13 +52,13 @@ export function ProposalTable({ proposals, today, brief = false, tools, sort, on
       key: 'made',
       label: t('proposals.table.made'),
       value: (p) => p.madeAt,
-      cell: (p) => dated(p.madeAt.slice(0, 10)),
+      cell: (p) => t.datedDay(p.madeAt.slice(0, 10)),
     },
     {
       key: 'until',
       label: t('proposals.table.validUntil'),
       value: (p) => p.validUntil,
-      cell: (p) => dated(p.validUntil),
+      cell: (p) => t.datedDay(p.validUntil),
     },
     {
       key: 'total',

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { longDate } from '@/domain/shared/dates'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-facts'
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOption } from '@/domain/proposals/proposal'
@@ -30,7 +29,7 @@ export function ProposalView({ publicProposal, token }: { publicProposal: Public
           siteName: content.siteName,
           pondName: content.pondName,
           number: publicProposal.number,
-          validUntil: longDate(publicProposal.validUntil),
+          validUntil: t.longDate(publicProposal.validUntil),
         })}
       </p>
       {content.intro ? <p className="intro">{content.intro}</p> : null}
@@ -106,7 +105,7 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
         <p className="mb-0">
           {t('proposals.proposalView.hasYourAnswer', {
             answerName: publicProposal.answerName ?? '',
-            answeredAt: publicProposal.answeredAt ? longDate(publicProposal.answeredAt.slice(0, 10)) : '',
+            answeredAt: publicProposal.answeredAt ? t.longDate(publicProposal.answeredAt.slice(0, 10)) : '',
             state:
               state === 'accepted' && content.options.length > 1 && publicProposal.answerOption !== null
                 ? `: ${content.options[publicProposal.answerOption]!.label}`

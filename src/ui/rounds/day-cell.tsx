@@ -3,7 +3,6 @@ import { useDroppable } from '@dnd-kit/core'
 import Link from 'next/link'
 import { clockOf } from '@/domain/people/crew-setup'
 import type { Crew } from '@/domain/people/people'
-import { shortDate } from '@/domain/shared/dates'
 import type { RoundsDay, RoundsPageData } from '@/server/rounds/rounds'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { Icon } from '@/ui/kit/icon'
@@ -40,7 +39,7 @@ export function DayCell({ crew, round, axis, isToday, busy, movable, hang, onCho
       ref={setNodeRef}
       className={`day-cell ${isToday ? 'today' : ''} ${dropClass(judged)}`}
       data-cell={cellId(round)}
-      data-date={shortDate(round.day)}
+      data-date={t.shortDate(round.day)}
     >
       {round.stops.length > 0 ? <DayBar round={round} axis={axis} setup={crew.setup} /> : null}
       {crew.setup.daysOff.includes(round.day) ? <p className="away">{t('rounds.dayCell.dayOff')}</p> : null}

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
-import { duration, longDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { DaySheetData } from '@/server/rounds/day-sheet'
 import { clockOf } from '@/domain/people/crew-setup'
 import { LOAD_CAUTION, loadLines, yardWords } from '@/messages/rounds/load-words'
@@ -26,7 +26,7 @@ export function DaySheetView({ data }: { data: DaySheetData }) {
     <>
       <div className="page-head">
         <h1>
-          {crew.name}, {longDate(day)}
+          {crew.name}, {t.longDate(day)}
         </h1>
         <span className="actions no-print">
           <Link className="btn btn-sm btn-outline-secondary" href={`/rounds?day=${day}`}>

@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import Offcanvas from 'react-bootstrap/Offcanvas'
 import { clockAfter } from '@/domain/schedule/clash'
-import { shortDate } from '@/domain/shared/dates'
 import type { Crew } from '@/domain/people/people'
 import { MoveVisitInput, type VisitInContext } from '@/domain/visits/visit'
 import { fieldHref } from '@/domain/field/field-href'
@@ -33,7 +32,7 @@ function NowStands({ visit }: { visit: VisitInContext }) {
   return (
     <p role="status">
       {t('rounds.moveVisit.nowStandsCloseOpen', {
-        day: shortDate(visit.day),
+        day: t.shortDate(visit.day),
         startTime: visit.startTime,
         crewName: visit.crewName,
       })}
@@ -100,7 +99,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
       <Offcanvas.Body>
         <p className="d-flex gap-3 align-items-baseline flex-wrap">
           <span className="soft">
-            {shortDate(visit.day)}, {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)},{' '}
+            {t.shortDate(visit.day)}, {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)},{' '}
             {visit.crewName}
           </span>
           <span className="soft">{t(`visits.visitStateNames.${visit.state}`)}</span>

@@ -1,7 +1,6 @@
 'use client'
 import Link from 'next/link'
 import { addDays } from '@/core/numeric/calendar'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import type { RoundsPageData } from '@/server/rounds/rounds'
 import { Icon } from '@/ui/kit/icon'
 import { useTexts } from '@/ui/kit/texts'
@@ -10,7 +9,7 @@ export const ROUNDS_VIEWS = ['week', 'day'] as const
 export type RoundsViewKey = (typeof ROUNDS_VIEWS)[number]
 
 interface RoundsHeadProps {
-  readonly data: Pick<RoundsPageData, 'monday' | 'days' | 'day' | 'today'>
+  readonly data: Pick<RoundsPageData, 'days' | 'day' | 'today'>
   readonly view: RoundsViewKey
   readonly onView: (view: RoundsViewKey) => void
 }
@@ -20,18 +19,17 @@ export function RoundsHead({ data, view, onView }: RoundsHeadProps) {
   const t = useTexts()
 
   const step = view === 'week' ? 7 : 1
-  const from = view === 'week' ? data.monday : data.day
+  const from = view === 'week' ? data.days[0]! : data.day
   const href = (day: string) => `/rounds?day=${day}${view === 'day' ? '&view=day' : ''}`
   return (
     <div className="page-head">
       <h1>
         {view === 'week'
           ? t('rounds.roundsView.rounds', {
-              monday: shortDate(data.monday),
-              days: shortDate(data.days[6]!),
-              days2: data.days[6]!.slice(0, 4),
+              from: t.shortDate(data.days[0]!),
+              to: t.datedDay(data.days[6]!),
             })
-          : t('rounds.roundsView.roundsOf', { day: longDate(data.day) })}
+          : t('rounds.roundsView.roundsOf', { day: t.longDate(data.day) })}
       </h1>
       <span className="btn-group btn-group-sm no-print">
         <Link

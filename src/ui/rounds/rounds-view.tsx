@@ -4,7 +4,6 @@ import Link from 'next/link'
 import { parseAsStringLiteral, useQueryState } from 'nuqs'
 import { Fragment, useMemo, useState } from 'react'
 import { clockOf } from '@/domain/people/crew-setup'
-import { shortDate } from '@/domain/shared/dates'
 import { boardWords } from '@/messages/rounds/board-words'
 import type { RoundsPageData } from '@/server/rounds/rounds'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
@@ -62,7 +61,7 @@ export function RoundsView({ data }: { data: RoundsPageData }) {
               <div />
               {data.days.map((day) => (
                 <div key={day} className={`day-head ${day === data.today ? 'today' : ''}`}>
-                  <Link href={`/rounds?day=${day}&view=day`}>{shortDate(day)}</Link>
+                  <Link href={`/rounds?day=${day}&view=day`}>{t.shortDate(day)}</Link>
                 </div>
               ))}
               {data.crews.map((crew) => (

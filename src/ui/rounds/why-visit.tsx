@@ -1,6 +1,6 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
-import { dayMonth, duration, shortDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { WhyVisit } from '@/server/schedule/why-visit'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useServerData } from '@/ui/kit/server-data'
@@ -33,19 +33,19 @@ function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): str
     off,
     off2: off === 1 ? 'day' : 'days',
     offBestDays: offBestDays > 0 ? 'after' : 'before',
-    best: dayMonth(window.best),
+    best: t.dayMonth(window.best),
   })
   const otherPlaces = () => {
     if (why.locked) return t('rounds.whyVisit.promisedCustomerPlansLeave')
     if (others.length === 0) return t('rounds.whyVisit.noOtherDayWithin')
     return t('rounds.whyVisit.cheapestOtherPlaces', {
-      map: others.map((o) => `${crewName(o.crew)}, ${shortDate(o.day)} (${priceWords(o.costMin, t)})`).join('; '),
+      map: others.map((o) => `${crewName(o.crew)}, ${t.shortDate(o.day)} (${priceWords(o.costMin, t)})`).join('; '),
     })
   }
   return [
     t('rounds.whyVisit.window', {
-      earliest: dayMonth(window.earliest),
-      latest: dayMonth(window.latest),
+      earliest: t.dayMonth(window.earliest),
+      latest: t.dayMonth(window.latest),
       off: off === 0 ? t('rounds.whyVisit.bestDay2') : days,
     }),
     ...(likelihood === null

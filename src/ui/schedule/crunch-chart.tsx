@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import type { CrunchWeek } from '@/domain/schedule/plan-run'
 import { axis, chartInk } from '@/ui/kit/charts/chart-style'
 import { useShownTheme } from '@/ui/kit/use-shown-theme'
@@ -26,7 +25,7 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
       grid: { left: 46, right: 16, top: 40, bottom: 30 },
       legend: { top: 0, right: 0, textStyle: { color: ink.ink } },
       tooltip: { trigger: 'axis' },
-      xAxis: { ...axis(ink, ''), type: 'category', data: weeks.map((w) => shortDate(w.monday)) },
+      xAxis: { ...axis(ink, ''), type: 'category', data: weeks.map((w) => t.shortDate(w.monday)) },
       yAxis: { ...axis(ink, t('schedule.crunchChart.crewHours')), type: 'value', min: 0 },
       series: [
         {
@@ -61,13 +60,13 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
         option={option}
         heightPx={220}
         label={t('schedule.crunchChart.hoursWorkAgainstCrew', {
-          tightest: tightest ? t('schedule.crunchChart.tightestWeek', { monday: shortDate(tightest.monday) }) : '',
+          tightest: tightest ? t('schedule.crunchChart.tightestWeek', { monday: t.shortDate(tightest.monday) }) : '',
         })}
       />
       {tightest && tightest.crewMin > 0 ? (
         <p className="soft small mb-0">
           {t('schedule.crunchChart.tightestWeekHWanted', {
-            monday: shortDate(tightest.monday),
+            monday: t.shortDate(tightest.monday),
             wantedMin: hours(tightest.wantedMin),
             crewMin: hours(tightest.crewMin),
           })}

@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { shortDate } from '@/domain/shared/dates'
 import { FirmPeriodInput, PERIOD_EFFECTS, type FirmPeriod } from '@/domain/firm/firm-period'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -24,7 +23,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
         <span className="soft">
           {periods.length === 0
             ? t('schedule.firmPeriods.noneEntered')
-            : t('schedule.firmPeriods.next', { name: periods[0]!.name, from: shortDate(periods[0]!.from) })}
+            : t('schedule.firmPeriods.next', { name: periods[0]!.name, from: t.shortDate(periods[0]!.from) })}
         </span>
       </summary>
       <ul className="plain-list mt-2">
@@ -32,7 +31,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           <li key={p.id} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{p.name}</strong>
             <span>
-              {shortDate(p.from)} – {shortDate(p.to)} {p.to.slice(0, 4)}
+              {t.shortDate(p.from)} – {t.datedDay(p.to)}
             </span>
             <span className="soft">{t(`firm.periodEffectNames.${p.effect}`)}</span>
             <button

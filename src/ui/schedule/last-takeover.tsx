@@ -2,7 +2,6 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { instant } from '@/domain/shared/dates'
 import type { Takeover } from '@/domain/schedule/takeover'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendOutcome } from '@/ui/send'
@@ -39,7 +38,7 @@ export function LastTakeover({ takeover, onUndone, ask }: LastTakeoverProps) {
       <span className="soft">
         {t('schedule.lastTakeover.lastTakenOver', {
           visits,
-          at: instant(takeover.at, timeZone),
+          at: t.instant(takeover.at, timeZone),
           byName: takeover.byName,
           barred: barred
             ? t('schedule.lastTakeover.cannotUndoneAnyMore', {

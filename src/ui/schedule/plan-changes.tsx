@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
-import { duration, shortDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import { mondayOf } from '@/core/numeric/calendar'
 import { WeekOfChanges } from './week-of-changes'
@@ -81,7 +81,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
       {weeks.map(([monday, list]) => (
         <details key={monday} open={weeks.length <= 6 || monday === weeks[0]![0]}>
           <summary>
-            <strong>{t('schedule.planChanges.week', { monday: shortDate(monday) })}</strong>{' '}
+            <strong>{t('schedule.planChanges.week', { monday: t.shortDate(monday) })}</strong>{' '}
             <span className="soft">
               {t('schedule.planChanges.visits', { count: list.length })},{' '}
               {duration(list.reduce((sum, c) => sum + c.minutes, 0))}

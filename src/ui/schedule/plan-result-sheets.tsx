@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { duration, shortDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { PlanResult, PlanRun, WaitingNeed } from '@/domain/schedule/plan-run'
 import { blockedWords, relaxationWords } from '@/messages/schedule/planning'
 import { missedAdvice } from '@/messages/season/windows'
@@ -38,8 +38,8 @@ export function PlanResultSheets({ run, result, crewName, onAccept }: ResultProp
         </h2>
         <p className="soft mb-2">
           {t('schedule.planningView.plannedVisitsStayRoad', {
-            from: shortDate(run.wish.from),
-            to: shortDate(run.wish.to),
+            from: t.shortDate(run.wish.from),
+            to: t.shortDate(run.wish.to),
             to2: run.wish.to.slice(0, 4),
             kept,
             travelMin: duration(result.travelMin),
@@ -51,7 +51,7 @@ export function PlanResultSheets({ run, result, crewName, onAccept }: ResultProp
             count: result.overlong?.length
               ? t('schedule.planningView.longerThanCrewsHours', {
                   map: result.overlong
-                    .map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: shortDate(d.day) }))
+                    .map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: t.shortDate(d.day) }))
                     .join(', '),
                 })
               : '',
@@ -115,7 +115,7 @@ function Unplaced({ unplaced, crewName }: UnplacedProps) {
               {u.siteName}: {u.pondName}
             </Link>{' '}
             <span className="soft">
-              ({shortDate(u.window.earliest)} – {shortDate(u.window.latest)})
+              ({t.shortDate(u.window.earliest)} – {t.shortDate(u.window.latest)})
             </span>
             : {u.reasons.map((reason) => blockedWords(reason, t)).join('; ')}.
             {u.relaxations.length > 0 ? (
@@ -149,7 +149,7 @@ function Missed({ missed }: Pick<PlanResult, 'missed'>) {
               job: jobName(m.job, t),
               siteName: m.siteName,
               pondName: m.pondName,
-              latest: shortDate(m.latest),
+              latest: t.shortDate(m.latest),
             })}{' '}
             <span className="soft">{missedAdvice(m.job, t)}</span>
           </li>
@@ -179,7 +179,7 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
               <span className="soft">
                 {t('schedule.planningView.from2', {
                   count: list.length,
-                  earliest: shortDate(list[0]!.earliest),
+                  earliest: t.shortDate(list[0]!.earliest),
                   earliest2: list[0]!.earliest.slice(0, 4),
                 })}
               </span>
@@ -189,7 +189,7 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
                 <li key={`${w.siteName} ${w.pondName}`}>
                   {w.siteName}: {w.pondName}{' '}
                   <span className="soft">
-                    {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}
+                    {t.shortDate(w.earliest)} – {t.datedDay(w.latest)}
                   </span>
                 </li>
               ))}

@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { duration, instant, shortDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { PlanSummary } from '@/domain/schedule/plan-summary'
 import { usePerson } from '@/ui/person-context'
 import { CrunchChart } from './crunch-chart'
@@ -47,7 +47,7 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
               checked={chosen.includes(run.id)}
               onChange={(e) => setChosen(e.target.checked ? [...chosen, run.id] : chosen.filter((id) => id !== run.id))}
             />
-            {wishWords(run.wish, crewName, t)} <span className="soft small">{instant(run.askedAt, timeZone)}</span>
+            {wishWords(run.wish, crewName, t)} <span className="soft small">{t.instant(run.askedAt, timeZone)}</span>
           </label>
         ))}
       </div>
@@ -60,7 +60,7 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
                 <th key={r.id} scope="col">
                   {wishWords(r.wish, crewName, t)}
                   <div className="soft small fw-normal">
-                    {shortDate(r.wish.from)} – {shortDate(r.wish.to)} {r.wish.to.slice(0, 4)}
+                    {t.shortDate(r.wish.from)} – {t.datedDay(r.wish.to)}
                   </div>
                 </th>
               ))}

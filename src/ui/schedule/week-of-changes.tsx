@@ -1,6 +1,5 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
-import { shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import { tellWords, whyMovedWords } from '@/messages/schedule/planning'
 import { jobName, jobsTogether } from '@/messages/visits/visit-words'
@@ -22,7 +21,7 @@ export function WeekOfChanges({ monday, list, crewName, left, onToggle }: WeekOf
       className="table-responsive"
       tabIndex={0}
       role="region"
-      aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}
+      aria-label={t('schedule.planChanges.changesWeek', { monday: t.shortDate(monday) })}
     >
       <table className="table table-sm align-middle mb-2">
         <thead>
@@ -31,7 +30,7 @@ export function WeekOfChanges({ monday, list, crewName, left, onToggle }: WeekOf
               <input
                 type="checkbox"
                 className="form-check-input"
-                aria-label={t('schedule.planChanges.allWeek', { monday: shortDate(monday) })}
+                aria-label={t('schedule.planChanges.allWeek', { monday: t.shortDate(monday) })}
                 checked={list.every((c) => !left.has(c.key))}
                 onChange={(e) =>
                   onToggle(
@@ -58,14 +57,14 @@ export function WeekOfChanges({ monday, list, crewName, left, onToggle }: WeekOf
                   aria-label={t('schedule.planChanges.at', {
                     job: jobName(c.job, t),
                     siteName: siteWords(c, t),
-                    day: shortDate(c.day),
+                    day: t.shortDate(c.day),
                   })}
                   checked={!left.has(c.key)}
                   onChange={(e) => onToggle([c.key], e.target.checked)}
                 />
               </td>
               <td className="text-nowrap">
-                {shortDate(c.day)} {c.startTime}
+                {t.shortDate(c.day)} {c.startTime}
               </td>
               <td>{crewName(c.crewId)}</td>
               <td>
@@ -79,7 +78,7 @@ export function WeekOfChanges({ monday, list, crewName, left, onToggle }: WeekOf
                 ) : null}
               </td>
               <td className="text-nowrap soft">
-                {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
+                {t.shortDate(c.window.earliest)} – {t.shortDate(c.window.latest)}
               </td>
               <td>
                 <ChangeCell change={c} crewName={crewName} />
@@ -102,7 +101,7 @@ function ChangeCell({ change, crewName }: { change: PlanChange; crewName: WeekOf
         <span className="soft small">
           {t('schedule.planChanges.from', {
             crewId: crewName(change.was.crewId),
-            day: shortDate(change.was.day),
+            day: t.shortDate(change.was.day),
             startTime: change.was.startTime,
             why: change.why ? `; ${whyMovedWords(change.why, t)}` : '',
           })}

@@ -1,6 +1,5 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
-import { shortDate } from '@/domain/shared/dates'
 import type { CrunchWeek } from '@/domain/schedule/plan-run'
 import { percentAt, type TimeAxis } from './time-axis'
 
@@ -24,7 +23,7 @@ export function CrunchStrip({ weeks, axis }: { weeks: readonly CrunchWeek[]; axi
             <span
               key={w.monday}
               title={t('season.crunchStrip.weekHWantedCrews', {
-                monday: shortDate(w.monday),
+                monday: t.shortDate(w.monday),
                 wantedMin: hours(w.wantedMin),
                 crewMin: hours(w.crewMin),
               })}
@@ -49,5 +48,5 @@ function labelOf(weeks: readonly CrunchWeek[], t: Texts): string {
   const tight = weeks.filter((w) => w.wantedMin > w.crewMin)
   return tight.length === 0
     ? t('season.crunchStrip.noWeekAsksMore')
-    : t('season.crunchStrip.moreHoursWantedThan', { map: tight.map((w) => shortDate(w.monday)).join(', ') })
+    : t('season.crunchStrip.moreHoursWantedThan', { map: tight.map((w) => t.shortDate(w.monday)).join(', ') })
 }

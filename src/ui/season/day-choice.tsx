@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { ComponentProps } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import type { VisitPlanningData } from '@/server/visits/visit-planning'
 import { TextField } from '@/ui/kit/text-field'
 
@@ -21,10 +20,9 @@ export function DayChoice({ data: { window, proposals, today }, day, onDay, dayF
       {window ? (
         <p className="soft mb-2">
           {t('season.planForm.windowBestAroundShare', {
-            earliest: shortDate(window.earliest),
-            latest: shortDate(window.latest),
-            latest2: window.latest.slice(0, 4),
-            best: shortDate(window.best),
+            earliest: t.shortDate(window.earliest),
+            latest: t.datedDay(window.latest),
+            best: t.shortDate(window.best),
           })}
         </p>
       ) : (
@@ -40,7 +38,7 @@ export function DayChoice({ data: { window, proposals, today }, day, onDay, dayF
               checked={day === p.day}
               onChange={() => onDay(p.day)}
             />
-            {shortDate(p.day)}
+            {t.shortDate(p.day)}
             <span className="soft small d-block">
               {t('season.planForm.years', { likelihood: Math.round(p.likelihood * 100) })}
             </span>

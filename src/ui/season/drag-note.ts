@@ -1,5 +1,4 @@
 import type { Texts } from '@/ui/kit/texts'
-import { longDate } from '@/domain/shared/dates'
 import { moveProblemWords } from '@/messages/schedule/planning'
 import { verdictOf, type VisitDrag } from './use-visit-drag'
 
@@ -17,7 +16,7 @@ export function dragNote(drag: VisitDrag, t: Texts): string {
   if (drag.state === 'idle') return ''
   if (drag.state === 'asking') return t('season.seasonView.lookingDaysAround')
   const verdict = verdictOf(drag)
-  const day = longDate(drag.day)
+  const day = t.longDate(drag.day)
   if (!verdict) return t('season.seasonView.tooFarPast', { day })
   const cost = costWords(verdict.costMin, t)
   const words = moveWords(drag, t)

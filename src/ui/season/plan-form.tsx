@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { clockAfter, endsLate } from '@/domain/schedule/clash'
-import { longDate, duration } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import type { VisitPlanningData } from '@/server/visits/visit-planning'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -93,7 +93,7 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
             <p className="alert alert-warning py-2">
               {t('season.planForm.alreadyPlanned')}{' '}
               {alreadyPlanned
-                .map((v) => t('season.planForm.on', { jobName: v.jobName, day: longDate(v.day) }))
+                .map((v) => t('season.planForm.on', { jobName: v.jobName, day: t.longDate(v.day) }))
                 .join(', ')}
               .
             </p>
@@ -129,7 +129,7 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
                 {spread === 2 ? (
                   <p className="soft small mb-0">
                     {t('season.planForm.secondDayAboutSame', {
-                      day: longDate(addDays(day, 1)),
+                      day: t.longDate(addDays(day, 1)),
                       startTime,
                       second: duration(crew.twoDays.second),
                     })}

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { shortDate } from '@/domain/shared/dates'
 import type { SeasonPageData } from '@/server/season/season-view'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { axisAround, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
@@ -22,7 +21,8 @@ export function SeasonHead({ data, zoom, axis, onShow }: SeasonHeadProps) {
   const zoomTo = (next: Zoom) => {
     const inYear = (day: string) => day.startsWith(String(data.year))
     const usual = inYear(data.today) ? data.today : `${data.year}-04-01`
-    onShow({ zoom: next, axis: axisAround(data.year, next, zoom !== 'year' && inYear(axis.from) ? axis.from : usual) })
+    const day = zoom !== 'year' && inYear(axis.from) ? axis.from : usual
+    onShow({ zoom: next, axis: axisAround(data.year, next, day, t.region) })
   }
   return (
     <div className="page-head">
@@ -87,11 +87,11 @@ function Shift({ axis, zoom, onShift }: Shown & { readonly onShift: (axis: TimeA
   )
   return (
     <span className="btn-group btn-group-sm no-print">
-      {step(shifted(axis, zoom, -1), '‹', t('season.seasonView.earlier'))}
+      {step(shifted(axis, zoom, -1, t.region), '‹', t('season.seasonView.earlier'))}
       <span className="btn btn-outline-secondary disabled">
-        {t('season.seasonView.from', { from: shortDate(axis.from) })}
+        {t('season.seasonView.from', { from: t.shortDate(axis.from) })}
       </span>
-      {step(shifted(axis, zoom, 1), '›', t('season.seasonView.later'))}
+      {step(shifted(axis, zoom, 1, t.region), '›', t('season.seasonView.later'))}
     </span>
   )
 }

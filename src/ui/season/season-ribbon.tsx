@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { memo } from 'react'
 import type { WindowJob } from '@/core/season/house-rules'
-import { shortDate } from '@/domain/shared/dates'
 import type { SeasonRow } from '@/server/season/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
@@ -85,7 +84,7 @@ export const Ribbon = memo(function Ribbon(props: RibbonProps) {
             style={{ left: `${percentAt(axis, window.latest)}%` }}
             title={t('season.seasonRibbon.missedWindowEnded', {
               jobLabel: t(`season.jobNames.${job}`),
-              latest: shortDate(window.latest),
+              latest: t.shortDate(window.latest),
             })}
           >
             ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>

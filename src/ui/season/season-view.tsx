@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useCallback, useMemo, useState } from 'react'
-import { dayMonth } from '@/domain/shared/dates'
 import type { SeasonPageData } from '@/server/season/season-view'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { CrunchStrip } from './crunch-strip'
@@ -172,14 +171,14 @@ function Axis({ axis, zoom, crunch, today }: AxisProps) {
       <div className="season-row">
         <span />
         <span className="season-year soft small" style={{ overflow: 'hidden' }}>
-          {marksOf(axis, zoom).map(({ day, label }) => (
+          {marksOf(axis, zoom, t.region).map(({ day, label }) => (
             <span key={day} style={{ position: 'absolute', left: `${percentAt(axis, day)}%`, whiteSpace: 'nowrap' }}>
               {label}
             </span>
           ))}
           {now === null ? null : (
             <span className="season-now-name" style={{ left: `${now}%` }}>
-              {t('season.seasonView.todayIs', { today: dayMonth(today) })}
+              {t('season.seasonView.todayIs', { today: t.dayMonth(today) })}
             </span>
           )}
         </span>

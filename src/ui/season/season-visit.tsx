@@ -4,7 +4,6 @@ import { useDraggable } from '@dnd-kit/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { fieldHref } from '@/domain/field/field-href'
-import { shortDate } from '@/domain/shared/dates'
 import type { SeasonRow } from '@/server/season/season-view'
 import type { Carried } from './season-drag'
 import { percentAt, type TimeAxis } from './time-axis'
@@ -60,7 +59,7 @@ function SeasonVisit({ visit, row, axis, hanging, movable }: SeasonVisitProps) {
   const words = t('season.seasonRibbon.at', {
     job: jobName,
     siteName: row.siteName,
-    at: shortDate(day),
+    at: t.shortDate(day),
     crew: crewName,
     state: t(STATE_WORDS[state]),
     promised: promised ? t('season.seasonRibbon.promised') : '',

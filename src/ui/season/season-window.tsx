@@ -3,7 +3,6 @@ import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
 import { addDays } from '@/core/numeric/calendar'
 import type { WindowJob } from '@/core/season/house-rules'
-import { shortDate } from '@/domain/shared/dates'
 import { whyThen } from '@/messages/season/windows'
 import type { PondWindowsData } from '@/server/season/pond-windows'
 import type { SeasonRow } from '@/server/season/season-view'
@@ -30,9 +29,9 @@ export function SeasonWindow({ row, job, window, axis }: SeasonWindowProps) {
   const right = percentAt(axis, addDays(window.latest, 1))
   const words = t('season.seasonRibbon.best', {
     jobLabel: t(`season.jobNames.${job}`),
-    earliest: shortDate(window.earliest),
-    latest: shortDate(window.latest),
-    best: shortDate(window.best),
+    earliest: t.shortDate(window.earliest),
+    latest: t.shortDate(window.latest),
+    best: t.shortDate(window.best),
   })
   return (
     <>

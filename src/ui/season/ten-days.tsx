@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import { addDays, dayOfYear } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'
 import type { Season } from '@/core/season/windows'
-import { shortDate } from '@/domain/shared/dates'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
 
@@ -28,7 +27,7 @@ export function TenDays({ live, today }: { live: { readonly year: number; readon
         })
         return (
           <div key={day} role="listitem" title={range}>
-            <span className="soft small d-block">{shortDate(day)}</span>
+            <span className="soft small d-block">{t.shortDate(day)}</span>
             <span className="swatch" style={{ background: waterColour(band.p50) }} aria-hidden="true" />
             {show(band.p50, 'temperature')}
             <span className="visually-hidden">, {range}</span>

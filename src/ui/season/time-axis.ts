@@ -1,6 +1,7 @@
 import { type TextId, textId } from '@/ui/kit/texts'
 import { scaleLinear } from 'd3-scale'
-import { addDays, dayNumber, daysBetween, mondayOf } from '@/core/numeric/calendar'
+import { REGION_HABITS, type Region } from '@/domain/shared/region'
+import { addDays, dayNumber, daysBetween, weekBeginOf } from '@/core/numeric/calendar'
 
 export const ZOOMS = ['year', 'quarter', 'month', 'week'] as const
 export type Zoom = (typeof ZOOMS)[number]
@@ -21,7 +22,7 @@ export interface TimeAxis {
 const lastDay = (year: number) => `${year}-12-31`
 
 /** The stretch of a zoom around a day, within its year. */
-export function axisAround(year: number, zoom: Zoom, day: string): TimeAxis {
+export function axisAround(year: number, zoom: Zoom, day: string, region: Region = 'en-GB'): TimeAxis {
   const month = Number(day.slice(5, 7))
   const monthStart = (m: number) => `${year}-${String(m).padStart(2, '0')}-01`
   const until = (from: string, to: string): TimeAxis => ({ year, from, days: daysBetween(from, to) + 1 })
@@ -35,16 +36,16 @@ export function axisAround(year: number, zoom: Zoom, day: string): TimeAxis {
     case 'month':
       return until(monthStart(month), month === 12 ? lastDay(year) : addDays(monthStart(month + 1), -1))
     case 'week':
-      return { year, from: mondayOf(day), days: 7 }
+      return { year, from: weekBeginOf(day, REGION_HABITS[region].weekBegins), days: 7 }
   }
 }
 
 /** The stretch before or after. */
-export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1): TimeAxis | null {
+export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1, region: Region = 'en-GB'): TimeAxis | null {
   if (zoom === 'year') return null
   const day = by === 1 ? addDays(axis.from, axis.days) : addDays(axis.from, -1)
   return Number(day.slice(0, 4)) === axis.year || (zoom === 'week' && axis.from.startsWith(String(axis.year)))
-    ? axisAround(axis.year, zoom, day)
+    ? axisAround(axis.year, zoom, day, region)
     : null
 }
 
@@ -72,16 +73,16 @@ const toPercent = (axis: TimeAxis) => {
 }
 
 /** Marks along the axis: months in a year, weeks in a quarter, days below that. */
-export function marksOf(axis: TimeAxis, zoom: Zoom): { day: string; label: string }[] {
+export function marksOf(axis: TimeAxis, zoom: Zoom, region: Region = 'en-GB'): { day: string; label: string }[] {
   const days = Array.from({ length: axis.days }, (_, i) => addDays(axis.from, i))
   const named = (day: string, options: Intl.DateTimeFormatOptions) =>
-    new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { timeZone: 'UTC', ...options })
+    new Date(`${day}T12:00:00Z`).toLocaleDateString(region, { timeZone: 'UTC', ...options })
   switch (zoom) {
     case 'year':
       return days.filter((d) => d.endsWith('-01')).map((day) => ({ day, label: named(day, { month: 'short' }) }))
     case 'quarter':
       return days
-        .filter((d) => mondayOf(d) === d)
+        .filter((d) => weekBeginOf(d, REGION_HABITS[region].weekBegins) === d)
         .map((day) => ({ day, label: named(day, { day: 'numeric', month: 'short' }) }))
     case 'month':
       return days.map((day) => ({ day, label: String(Number(day.slice(8))) }))

@@ -5,7 +5,6 @@ import { useState } from 'react'
 import { daysBetween } from '@/core/numeric/calendar'
 import { MAIN_WINDOW_JOBS, WINDOW_JOBS } from '@/core/season/house-rules'
 import type { JobWindow, Season } from '@/core/season/windows'
-import { shortDate } from '@/domain/shared/dates'
 import type { HouseRules } from '@/domain/house-rules/house-rules'
 import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
 import { whyThen } from '@/messages/season/windows'
@@ -41,9 +40,9 @@ export function WindowsList({ season, live, rules, today, planHref }: WindowsLis
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
               <strong>{t(`season.jobNames.${next.job}`)}</strong>
               <span>
-                {shortDate(next.earliest)} – {shortDate(next.latest)} {next.latest.slice(0, 4)}
+                {t.shortDate(next.earliest)} – {t.datedDay(next.latest)}
               </span>
-              <span className="soft">{t('season.windowsList.best', { best: shortDate(next.best) })}</span>
+              <span className="soft">{t('season.windowsList.best', { best: t.shortDate(next.best) })}</span>
               <Moved next={next} usual={season.windows.find((w) => w.job === next.job)} liveYear={live?.year ?? null} />
               {next.job === 'spring-cleanout' && planHref ? (
                 <Link className="ms-auto btn btn-sm btn-primary" href={planHref}>
@@ -79,7 +78,7 @@ function Moved({ next, usual, liveYear }: { next: JobWindow; usual: JobWindow | 
   if (Math.abs(days) < WORTH_SAYING_DAYS) return null
   return (
     <span className="verdict look">
-      {t('season.windowsList.daysThanUsual', { days: Math.abs(days), days2: days < 0 ? 'earlier' : 'later' })}
+      {t('season.windowsList.daysThanUsual', { days: Math.abs(days), way: days < 0 ? 'earlier' : 'later' })}
     </span>
   )
 }

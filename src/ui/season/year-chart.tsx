@@ -6,7 +6,6 @@ import type { Season } from '@/core/season/windows'
 import { dayOfYear } from '@/core/numeric/calendar'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { dayMonth } from '@/domain/shared/dates'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { useShownTheme } from '@/ui/kit/use-shown-theme'
 import { Chart } from '@/ui/kit/charts/chart'
@@ -72,7 +71,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         axisPointer: {
           label: {
             formatter: ({ value }: { value: number }) =>
-              dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)),
+              t.dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)),
           },
         },
         splitLine: { show: false },

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { Calibration } from '@/core/season/calibrate'
-import { instant, longDate, shortDate } from '@/domain/shared/dates'
 import { Why } from '@/ui/kit/why'
 import { usePerson, useShow } from '@/ui/person-context'
 import { DAY_MS } from '@/core/numeric/time'
@@ -33,18 +32,18 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
           ? t('season.yearSource.yearWeatherObservedSo', {
               old:
                 old <= OLD_FORECAST_DAYS
-                  ? t('season.yearSource.forecast', { forecastIssued: shortDate(weather.forecastIssued!) })
+                  ? t('season.yearSource.forecast', { forecastIssued: t.shortDate(weather.forecastIssued!) })
                   : '',
-              liveAt: instant(liveAt, timeZone),
+              liveAt: t.instant(liveAt, timeZone),
             })
-          : t('season.yearSource.fromStationsNormalsThirty', { fetchedAt: instant(weather.fetchedAt, timeZone) })}
+          : t('season.yearSource.fromStationsNormalsThirty', { fetchedAt: t.instant(weather.fetchedAt, timeZone) })}
       </p>
       {weather.reachable ? null : (
         <p className="mb-1">
           <span className="verdict look">{t('season.yearSource.oldWeather')}</span>{' '}
           {t('season.yearSource.weatherDeskDoesNot', {
             forecastIssued: weather.forecastIssued
-              ? t('season.yearSource.lastForecast', { forecastIssued: longDate(weather.forecastIssued) })
+              ? t('season.yearSource.lastForecast', { forecastIssued: t.longDate(weather.forecastIssued) })
               : '',
           })}
         </p>
@@ -83,9 +82,9 @@ function LearntFrom({ calibration: c }: { calibration: Calibration }) {
       {c.status === 'used' && c.fit ? (
         <>
           {t('season.yearSource.readingsSaySunKept', {
-            from: shortDate(c.from!),
+            from: t.shortDate(c.from!),
             from2: c.from!.slice(0, 4),
-            to: shortDate(c.to!),
+            to: t.shortDate(c.to!),
             to2: c.to!.slice(0, 4),
             shade: Math.round(c.fit.shade * 100),
             windShare: Math.round(c.fit.windShare * 100),

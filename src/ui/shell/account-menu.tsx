@@ -2,7 +2,7 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
-import { THEME_CHOICES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
+import { REGION_CHOICES, THEME_CHOICES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
 import { useConfirm } from '@/ui/kit/confirm'
 import { Icon } from '@/ui/kit/icon'
 import { usePerson } from '@/ui/person-context'
@@ -14,6 +14,11 @@ const THEME_NAMES: Readonly<Record<Preferences['theme'], TextId>> = {
   light: textId('shell.accountMenu.light'),
   dark: textId('shell.accountMenu.dark'),
   sun: textId('shell.accountMenu.sun'),
+}
+const REGION_NAMES: Readonly<Record<Preferences['region'], TextId>> = {
+  system: textId('shell.accountMenu.asBrowser'),
+  'en-GB': textId('shell.accountMenu.dayFirst'),
+  'en-US': textId('shell.accountMenu.monthFirst'),
 }
 const UNIT_NAMES: Readonly<Record<Preferences['units'], TextId>> = {
   metric: textId('shell.accountMenu.metric'),
@@ -54,6 +59,23 @@ export function AccountMenu() {
           {UNIT_SYSTEMS.map((u) => (
             <option key={u} value={u}>
               {t(UNIT_NAMES[u])}
+            </option>
+          ))}
+        </Form.Select>
+        <Form.Label htmlFor="region-of-person" className="mb-0 small">
+          {t('shell.accountMenu.region')}
+        </Form.Label>
+        <Form.Select
+          id="region-of-person"
+          size="sm"
+          className="mb-2"
+          disabled={busy}
+          value={preferences.region}
+          onChange={(e) => void prefer({ region: e.target.value as Preferences['region'] })}
+        >
+          {REGION_CHOICES.map((region) => (
+            <option key={region} value={region}>
+              {t(REGION_NAMES[region])}
             </option>
           ))}
         </Form.Select>

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts, type Texts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { instant, shortDate } from '@/domain/shared/dates'
 import { amountWords } from '@/messages/water/amount-words'
 import { PIECES, STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
 import type { StoresPageData } from '@/server/stores/stores'
@@ -30,7 +29,7 @@ export function StoresView({ data }: { data: StoresPageData }) {
       <div className="page-head">
         <h1>{t('stores.storesView.stores')}</h1>
         <span className="soft">
-          {t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, until: shortDate(data.until) })}
+          {t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, until: t.shortDate(data.until) })}
         </span>
       </div>
       <div className="columns wide-left">
@@ -85,7 +84,7 @@ export function StoresView({ data }: { data: StoresPageData }) {
                   {m.item}: <strong>{signed(m.amount, m.unit, t)}</strong>{' '}
                   <span className="soft small">
                     {t(`stores.moveNames.${m.move}`)}
-                    {m.note ? `, ${m.note}` : ''} · {m.by}, {instant(m.at, timeZone)}
+                    {m.note ? `, ${m.note}` : ''} · {m.by}, {t.instant(m.at, timeZone)}
                   </span>
                 </li>
               ))}

@@ -2,7 +2,6 @@
 import { type TextId, type Texts, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { LeakAdvice, LossVerdict } from '@/core/season/water-balance'
-import { shortDate } from '@/domain/shared/dates'
 import type { Pond } from '@/domain/ponds/pond'
 import { may } from '@/domain/people/roles'
 import type { WaterLoss } from '@/server/survey/water-loss'
@@ -66,7 +65,7 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
             .slice(0, 6)
             .map((log) =>
               t('survey.waterLoss.hPump', {
-                day: shortDate(log.day),
+                day: t.shortDate(log.day),
                 dropMm: mm(log.dropMm),
                 hours: log.hours,
                 pumpOn: log.pumpOn ? 'on' : 'off',

@@ -1,7 +1,6 @@
 'use client'
 import Link from 'next/link'
 import { fieldHref } from '@/domain/field/field-href'
-import { shortDate } from '@/domain/shared/dates'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { useTexts } from '@/ui/kit/texts'
 
@@ -28,10 +27,12 @@ export function ComingDays({ visits }: { visits: readonly VisitLine[] }) {
 }
 
 function VisitOfDay({ visit: v }: { visit: VisitLine }) {
+  const t = useTexts()
+
   return (
     <li className="d-flex flex-wrap column-gap-2 align-items-baseline">
       <span>
-        {shortDate(v.day)} {v.startTime}
+        {t.shortDate(v.day)} {v.startTime}
       </span>
       <strong>{v.crewName}</strong>
       <Link href={fieldHref(v.id)}>
@@ -48,7 +49,7 @@ function DayOfVisits({ day, visits }: { day: string; visits: readonly VisitLine[
   const towns = [...new Set(visits.map(({ town }) => town))].sort().join(', ')
   return (
     <li className="d-flex flex-wrap column-gap-2 align-items-baseline">
-      <Link href={`/rounds?day=${day}`}>{shortDate(day)}</Link>
+      <Link href={`/rounds?day=${day}`}>{t.shortDate(day)}</Link>
       <span>{t('today.todayView.visitsOfDay', { count: visits.length, crews, hours: Math.round(hours) })}</span>
       <span className="soft">{towns}</span>
     </li>

@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { ammoniaWords } from '@/messages/water/ammonia-words'
-import { instant, shortDate } from '@/domain/shared/dates'
 import { readingQuantity } from '@/domain/water/reading-names'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
@@ -48,7 +47,7 @@ function Concerns({ data }: { data: TodayPageData }) {
           <PondToVisit at={c} />
           <div className="soft small">
             {t(`water.readingNames.${c.kind}`)} {show(c.value, readingQuantity(c.kind))}
-            {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units, t)}` : ''}, {instant(c.takenAt, timeZone)}
+            {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units, t)}` : ''}, {t.instant(c.takenAt, timeZone)}
           </div>
         </li>
       ))}
@@ -69,7 +68,7 @@ export function Requests({ data: { requests } }: { data: TodayPageData }) {
           <li key={r.id}>
             {r.urgent ? <span className="verdict emergency me-1">{t('today.todayView.urgent')}</span> : null}
             <PondToVisit at={r} />
-            <div className="soft small">{t('today.todayView.by', { title: r.title, dueTo: shortDate(r.dueTo) })}</div>
+            <div className="soft small">{t('today.todayView.by', { title: r.title, dueTo: t.shortDate(r.dueTo) })}</div>
           </li>
         ))}
       </ul>
@@ -88,7 +87,7 @@ export function Unlogged({ data: { unlogged } }: { data: TodayPageData }) {
       <ul className="plain-list">
         {unlogged.lines.map((v) => (
           <li key={v.id} className="d-flex flex-wrap gap-2 align-items-baseline">
-            <span>{shortDate(v.day)}</span>
+            <span>{t.shortDate(v.day)}</span>
             <strong>{v.crewName}</strong>
             <Link href={fieldHref(v.id)}>
               {v.jobName}: {v.siteName}, {v.pondName}
@@ -122,7 +121,7 @@ export function Answers({ data: { answers } }: { data: TodayPageData }) {
               {t('today.todayView.made', {
                 option: a.option ? t('today.todayView.option', { option: a.option }) : t('today.todayView.by2'),
                 answerName: a.answerName,
-                answeredAt: shortDate(a.answeredAt.slice(0, 10)),
+                answeredAt: t.shortDate(a.answeredAt.slice(0, 10)),
                 madeByName: a.madeByName,
               })}
             </div>
@@ -151,7 +150,7 @@ export function FollowUps({ data }: { data: TodayPageData }) {
             {f.dueTo < data.today ? <span className="verdict stop me-1">{t('today.todayView.late')}</span> : null}
             <PondToVisit at={f} />
             <div className="soft small">
-              {f.title} · {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
+              {f.title} · {t.shortDate(f.dueFrom)} – {t.shortDate(f.dueTo)}
             </div>
           </li>
         )}
@@ -210,10 +209,9 @@ export function CleanoutsToPlan({ data }: { data: TodayPageData }) {
                 </Link>
                 <span className="soft small">
                   {t('today.todayView.best', {
-                    earliest: shortDate(w.earliest),
-                    latest: shortDate(w.latest),
-                    latest2: w.latest.slice(0, 4),
-                    best: shortDate(w.best),
+                    earliest: t.shortDate(w.earliest),
+                    latest: t.datedDay(w.latest),
+                    best: t.shortDate(w.best),
                   })}
                 </span>
                 {may(role, 'visits.plan') ? (

@@ -1,7 +1,7 @@
 'use client'
-import { longDate } from '@/domain/shared/dates'
 import { may } from '@/domain/people/roles'
 import type { TodayPageData } from '@/server/today/today'
+import { useTexts } from '@/ui/kit/texts'
 import { usePerson } from '@/ui/person-context'
 import { ComingDays } from './coming-days'
 import { CrewsToday } from './crews-today'
@@ -13,6 +13,8 @@ import { WaterStrip } from './water-strip'
  * rounds first.
  */
 export function TodayView({ data }: { data: TodayPageData }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const decisions = (
     <div key="decisions">
@@ -33,7 +35,7 @@ export function TodayView({ data }: { data: TodayPageData }) {
   return (
     <>
       <div className="page-head">
-        <h1>{longDate(data.today)}</h1>
+        <h1>{t.longDate(data.today)}</h1>
       </div>
       <WaterStrip data={data} />
       <div className="columns two">{may(role, 'visits.plan') ? [decisions, rounds] : [rounds, decisions]}</div>

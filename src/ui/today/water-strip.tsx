@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { instant } from '@/domain/shared/dates'
 import type { TodayPageData } from '@/server/today/today'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
@@ -51,7 +50,7 @@ export function WaterStrip({ data: { water, weather } }: { data: TodayPageData }
       ) : null}
       {!weather.reachable && weather.fetchedAt ? (
         <span className="soft small">
-          {t('today.todayView.weatherDeskDoesNot', { fetchedAt: instant(weather.fetchedAt, timeZone) })}
+          {t('today.todayView.weatherDeskDoesNot', { fetchedAt: t.instant(weather.fetchedAt, timeZone) })}
         </span>
       ) : null}
     </section>

@@ -3,7 +3,6 @@ import { type Texts, useTexts } from '@/ui/kit/texts'
 import { KIT_TESTS } from '@/core/trainer/kit'
 import { taskChoiceWords } from '@/messages/trainer/task-words'
 import type { WeekChoice } from '@/core/trainer/play'
-import { dayMonth } from '@/domain/shared/dates'
 import { useKitWords } from './test-kit'
 import type { Season } from './use-season'
 
@@ -39,7 +38,7 @@ export function Notebook({ season }: { season: Season }) {
             {[...choices.keys()].reverse().map((week) => (
               <tr key={week}>
                 <th scope="row" className="text-nowrap fw-normal">
-                  {week + 1}, {mornings[week] ? dayMonth(mornings[week].date) : ''}
+                  {week + 1}, {mornings[week] ? t.dayMonth(mornings[week].date) : ''}
                 </th>
                 {tested.map((test) => (
                   <td key={test} className="text-nowrap">

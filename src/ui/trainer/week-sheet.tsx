@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { costOf } from '@/core/trainer/play'
 import type { WeekView } from '@/core/trainer/view'
-import { dayMonth } from '@/domain/shared/dates'
 import { money } from '@/domain/prices/pricing'
 import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -22,7 +21,7 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
     <div className="training">
       <div>
         <section className="sheet" aria-label={t('trainer.weekSheet.pond')}>
-          <h2>{dayMonth(view.date)}</h2>
+          <h2>{t.dayMonth(view.date)}</h2>
           <PondScene view={view} />
           <ul className="sights" aria-label={t('trainer.weekSheet.whatSeen')}>
             {view.sights.map(({ key, kind }) => (

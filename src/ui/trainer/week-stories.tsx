@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { stressOf } from '@/core/trainer/fish-health'
 import type { WeekStory } from '@/core/trainer/debrief'
-import { dayMonth } from '@/domain/shared/dates'
 import { useShow } from '@/ui/person-context'
 import { doneWords } from './notebook'
 
@@ -43,7 +42,7 @@ export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
               return (
                 <tr key={week.week}>
                   <th scope="row" className="text-nowrap fw-normal">
-                    {week.week + 1}, {dayMonth(week.date)}
+                    {week.week + 1}, {t.dayMonth(week.date)}
                   </th>
                   <td>{doneWords(week.done, t)}</td>
                   <td className="soft">{doneWords(week.houseDone, t)}</td>

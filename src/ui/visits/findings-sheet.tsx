@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { shortDate } from '@/domain/shared/dates'
 import { type Finding } from '@/domain/visits/finding'
 import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -24,7 +23,7 @@ export function FindingsSheet({ findings, withPond = false }: { findings: readon
               {withPond ? `${f.siteName}: ` : ''}
               {f.text}{' '}
               <span className="soft small">
-                {t(`visits.findingUseNames.${f.becomes}`).toLowerCase()}, {shortDate(f.foundOn)}
+                {t(`visits.findingUseNames.${f.becomes}`).toLowerCase()}, {t.shortDate(f.foundOn)}
               </span>
             </span>
             {may(role, 'visits.log') ? (

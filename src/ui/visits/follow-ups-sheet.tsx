@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import type { FollowUp } from '@/domain/water/reading'
 import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -47,7 +46,7 @@ export function FollowUpsSheet({
             </span>{' '}
             {f.title}
             <span className="soft">
-              {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
+              {t.shortDate(f.dueFrom)} – {t.shortDate(f.dueTo)}
             </span>
             {may(role, 'visits.plan') ? (
               <button

@@ -5,7 +5,7 @@ import { Fragment } from 'react'
 import { STEP_FIGURES } from '@/core/visits/figures'
 import type { VisitStep } from '@/core/visits/step'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { duration, instant, longDate } from '@/domain/shared/dates'
+import { duration } from '@/domain/shared/dates'
 import { stepDoses } from '@/domain/water/dosing'
 import { amountsToday, type FieldVisit } from '@/domain/field/field-pack'
 import { fieldHref } from '@/domain/field/field-href'
@@ -50,7 +50,7 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
       <section className="sheet">
         <p className="mb-1">
           {t('visits.paperSheet.about', {
-            day: longDate(visit.day),
+            day: t.longDate(visit.day),
             startTime: visit.startTime,
             plannedMinutes: duration(visit.plannedMinutes),
             crewName: visit.crewName,
@@ -64,7 +64,7 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
         {visit.note ? <p className="mb-1">{visit.note}</p> : null}
         {field.forecastRisks ? (
           <p className="mb-1">
-            {t('visits.paperSheet.forecast', { madeAt: instant(field.forecastRisks.madeAt, timeZone) })}{' '}
+            {t('visits.paperSheet.forecast', { madeAt: t.instant(field.forecastRisks.madeAt, timeZone) })}{' '}
             {field.forecastRisks.risks.map((risk, i) => (
               <Fragment key={risk.hazard}>
                 {i > 0 ? '; ' : null}

@@ -2,7 +2,6 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { ammoniaWords } from '@/messages/water/ammonia-words'
-import { longDate } from '@/domain/shared/dates'
 import { figureWords } from '@/messages/water/figure-words'
 import {
   customerWords,
@@ -61,7 +60,7 @@ export function ReportView({
       </div>
       <p className="soft">
         {visit.siteName}
-        {visit.town ? `, ${visit.town}` : ''} · {longDate(report.day)} · {report.crew.join(', ')} · {firmName}
+        {visit.town ? `, ${visit.town}` : ''} · {t.longDate(report.day)} · {report.crew.join(', ')} · {firmName}
       </p>
       <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
         {customerWords(report, meanings, preferences.units, t).map((words) => (
@@ -73,8 +72,8 @@ export function ReportView({
           <p className="mb-0" key={next.title}>
             {t('visits.reportView.nextBetween', {
               title: next.title,
-              from: longDate(next.from),
-              to: longDate(next.to),
+              from: t.longDate(next.from),
+              to: t.longDate(next.to),
             })}
           </p>
         ))}

@@ -5,7 +5,6 @@ import { useMemo } from 'react'
 import { jobName } from '@/messages/visits/visit-words'
 import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
-import { longDate } from '@/domain/shared/dates'
 import { workingDay } from '@/domain/firm/firm-period'
 import { RescueInput } from '@/domain/visits/rescue'
 import { stageLines } from '@/messages/visits/rescue-words'
@@ -146,7 +145,7 @@ export function RescueForm({ data }: { data: RescuePageData }) {
             {plan?.stages.map((stage, i) => (
               <li key={i} className="sheet">
                 <h3 className="mb-1">
-                  {i + 1}. {longDate(stage.day)}
+                  {i + 1}. {t.longDate(stage.day)}
                 </h3>
                 <p className="mb-1">
                   <strong>{jobName(stage.jobKey, t)}</strong>
@@ -161,7 +160,9 @@ export function RescueForm({ data }: { data: RescuePageData }) {
           </ol>
           {plan ? (
             <p className="soft">
-              {t('visits.rescueForm.thenTestsTwoClean', { map: plan.finalTests.map((d) => longDate(d)).join(' and ') })}
+              {t('visits.rescueForm.thenTestsTwoClean', {
+                map: plan.finalTests.map((d) => t.longDate(d)).join(' and '),
+              })}
             </p>
           ) : null}
         </div>

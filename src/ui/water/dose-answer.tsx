@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { courseDays, DOSE_STOPS, type Product } from '@/core/water/dosing/products'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import { gateText } from '@/messages/visits/gates'
 import { amountWords } from '@/messages/water/amount-words'
 import { doseProblemWords } from '@/messages/water/doses'
@@ -58,7 +57,7 @@ export function DoseAnswer({ data, product, dose, wanted, volumeM3 }: DoseAnswer
         <p className="soft">
           {t('water.dosePlanner.dayCrewTestsAgain', {
             since: tests.since
-              ? t('water.dosePlanner.judgedTestsSince', { since: shortDate(tests.since) })
+              ? t('water.dosePlanner.judgedTestsSince', { since: t.shortDate(tests.since) })
               : t('water.dosePlanner.noTestsLastDays'),
           })}
         </p>
@@ -77,7 +76,7 @@ export function DoseAnswer({ data, product, dose, wanted, volumeM3 }: DoseAnswer
           purpose: t(`stores.purposeNames.${product.purpose}`),
           treats:
             product.treats === 'new-water' ? t('water.dosePlanner.newWaterOnly') : t('water.dosePlanner.wholeSystem'),
-          today: longDate(data.today),
+          today: t.longDate(data.today),
         })}
       </Why>
       <p className="mb-0">{t('water.dosePlanner.labelGovernsNeverMix', { safety: product.safety })}</p>
@@ -146,7 +145,7 @@ function Course({ data, product, amount, stopped }: CourseProps) {
     <>
       <h3>{t('water.dosePlanner.courseGoes')}</h3>
       <p>
-        {course.map((d) => shortDate(d)).join(', ')}
+        {course.map((d) => t.shortDate(d)).join(', ')}
         {data.mayPlan ? (
           <button
             type="button"

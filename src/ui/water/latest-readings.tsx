@@ -1,6 +1,5 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { instant } from '@/domain/shared/dates'
 import type { Reading } from '@/domain/water/reading'
 import { usePerson } from '@/ui/person-context'
 import { ReadingsTable } from '@/ui/water/readings-table'
@@ -11,5 +10,5 @@ export function LatestReadings({ readings }: { readings: readonly Reading[] }) {
 
   const { timeZone } = usePerson()
   if (readings.length === 0) return <p className="soft mb-0">{t('water.latestReadings.noTestsYetFirst')}</p>
-  return <ReadingsTable readings={readings} when={(takenAt) => instant(takenAt, timeZone)} />
+  return <ReadingsTable readings={readings} when={(takenAt) => t.instant(takenAt, timeZone)} />
 }

@@ -2,6 +2,7 @@ import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { calendarDay } from '@/domain/shared/fields'
 import { forPage } from '@/server/platform/http/page-actor'
+import { readerRegion } from '@/server/platform/http/reader-texts'
 import { roundsPage } from '@/server/rounds/rounds'
 import { RoundsView } from '@/ui/rounds/rounds-view'
 
@@ -13,5 +14,6 @@ export default async function RoundsPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>
 }) {
   const day = calendarDay.safeParse((await searchParams).day)
-  return <RoundsView data={await forPage((actor) => roundsPage(actor, day.success ? day.data : null))} />
+  const region = await readerRegion()
+  return <RoundsView data={await forPage((actor) => roundsPage(actor, day.success ? day.data : null, region))} />
 }

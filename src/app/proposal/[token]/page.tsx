@@ -21,7 +21,7 @@ export default async function ProposalPage({ params }: { params: Promise<{ token
         role: 'technician',
         firmName: content.firmName,
         timeZone: 'Etc/UTC',
-        preferences: { units: content.units, theme: 'light' },
+        preferences: { units: content.units, theme: 'light', region: 'system' },
       }}
     >
       <main id="main">

@@ -9,7 +9,7 @@ export const today = {
     everyPondWhoseWindow: 'No agreed cleanout waits for a day.',
     noCleanoutComingWindow:
       '{toPlanCount} {toPlanCount, plural, one {pond has} other {ponds have}} no cleanout in the coming window; the earliest first.',
-    best: '{earliest} – {latest} {latest2}, best {best}',
+    best: '{earliest} – {latest}, best {best}',
     planCleanout: 'Schedule cleanout',
     pondsRiskUs: 'Ponds at risk{concernCount}',
     comingThreeWeeks: 'Risks in the next three weeks',

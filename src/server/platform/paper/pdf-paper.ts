@@ -1,6 +1,7 @@
 import { Font, StyleSheet } from '@react-pdf/renderer'
 import { join } from 'node:path'
 import { PAPER } from '@/core/drawing/palette'
+import { REGION_HABITS, type Region } from '@/domain/shared/region'
 
 const fontFile = (family: string, name: string) =>
   join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
@@ -14,6 +15,9 @@ Font.register({
 })
 Font.register({ family: 'Title', src: fontFile('literata', '600SemiBold/Literata_600SemiBold.ttf') })
 Font.registerHyphenationCallback((word) => [word])
+
+/** Sheet that a region's printers hold, as it is named to the maker of PDFs. */
+export const paperSize = (region: Region): 'A4' | 'LETTER' => (REGION_HABITS[region].paper === 'A4' ? 'A4' : 'LETTER')
 
 /** Fonts and styles that everything the firm hands out on paper shares. */
 export const paper = StyleSheet.create({

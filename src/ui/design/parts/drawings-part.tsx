@@ -2,6 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/core/drawing/svg'
+import { REGION_HABITS } from '@/domain/shared/region'
 import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { usePerson } from '@/ui/person-context'
@@ -18,7 +19,7 @@ export function DrawingsPart(part: DesignPart) {
   const t = useTexts()
   const { firmName } = usePerson()
   const [key, setKey] = useState<SheetKey>('plan')
-  const [paper, setPaper] = useState<Paper>('A4')
+  const [paper, setPaper] = useState<Paper>(REGION_HABITS[t.region].paper)
   const [chosenScale, setScale] = useState<number | null>(null)
   const sheet = useSheet(part, key)
   const scale = chosenScale ?? fittingScale(sheet, paper)

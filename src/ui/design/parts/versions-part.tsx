@@ -5,7 +5,6 @@ import { usePathname } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { estimate } from '@/core/pricing/estimate'
 import type { FilterDesign } from '@/core/filter/design-input'
-import { instant } from '@/domain/shared/dates'
 import { FilterDesignInput, type Design } from '@/domain/design/design'
 import { money } from '@/domain/prices/pricing'
 import { may } from '@/domain/people/roles'
@@ -45,12 +44,12 @@ export function VersionsPart(part: DesignPart) {
                   {t(`design.stateNames.${d.state}`)}
                 </span>
                 <span className="soft small">
-                  {d.savedByName}, {instant(d.savedAt, timeZone)}
+                  {d.savedByName}, {t.instant(d.savedAt, timeZone)}
                   {d.stateByName && d.stateAt
                     ? t('design.versionsPart.by', {
                         state: t(`design.stateNames.${d.state}`),
                         stateByName: d.stateByName,
-                        stateAt: instant(d.stateAt, timeZone),
+                        stateAt: t.instant(d.stateAt, timeZone),
                       })
                     : ''}
                 </span>

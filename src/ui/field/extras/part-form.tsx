@@ -3,7 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
 import type { VisitView } from '../device/device-view'
@@ -34,7 +33,7 @@ export function PartForm({ view }: { view: VisitView }) {
         options={[
           ...view.equipment.map((e) => ({
             value: e.id,
-            label: t('field.visitExtras.due', { name: e.name, due: shortDate(e.due), due2: e.due.slice(0, 4) }),
+            label: t('field.visitExtras.due', { name: e.name, due: t.datedDay(e.due) }),
           })),
           { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') },
         ]}
@@ -42,11 +41,11 @@ export function PartForm({ view }: { view: VisitView }) {
       {known ? (
         <p className="soft mb-1">
           {t('field.visitExtras.fitted', {
-            fittedOn: shortDate(known.fittedOn),
+            fittedOn: t.shortDate(known.fittedOn),
             fittedOn2: known.fittedOn.slice(0, 4),
             warrantyUntil: known.warrantyUntil
               ? t('field.visitExtras.underWarrantyUntil', {
-                  warrantyUntil: shortDate(known.warrantyUntil),
+                  warrantyUntil: t.shortDate(known.warrantyUntil),
                   warrantyUntil2: known.warrantyUntil.slice(0, 4),
                 })
               : '',

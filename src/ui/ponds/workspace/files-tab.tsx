@@ -1,6 +1,5 @@
 'use client'
 import Link from 'next/link'
-import { longDate, shortDate } from '@/domain/shared/dates'
 import type { PondFilesData } from '@/server/ponds/pond-pages'
 import { useTexts } from '@/ui/kit/texts'
 import { Sheet } from '../sheet'
@@ -22,13 +21,11 @@ export function FilesTab({ data }: { data: PondFilesData }) {
                 {/* eslint-disable-next-line @next/next/no-img-element -- small already */}
                 <img
                   src={`/api/v1/photos/${photo.id}?size=thumbnail`}
-                  alt={t('ponds.files.photoOf', { day: longDate(photo.takenAt.slice(0, 10)) })}
+                  alt={t('ponds.files.photoOf', { day: t.longDate(photo.takenAt.slice(0, 10)) })}
                   loading="lazy"
                 />
               </a>
-              <figcaption className="soft small">
-                {shortDate(photo.takenAt.slice(0, 10))} {photo.takenAt.slice(0, 4)}
-              </figcaption>
+              <figcaption className="soft small">{t.datedDay(photo.takenAt.slice(0, 10))}</figcaption>
             </figure>
           ))}
         </div>
@@ -40,12 +37,12 @@ export function FilesTab({ data }: { data: PondFilesData }) {
             {reports.map((report) => (
               <li key={report.id} className="d-flex flex-wrap gap-2">
                 <Link href={`/visits/${report.id}/report`}>
-                  {report.jobName}, {longDate(report.day)}
+                  {report.jobName}, {t.longDate(report.day)}
                 </Link>
                 <a
                   className="ms-auto"
                   href={`/api/v1/visits/${report.id}/report.pdf`}
-                  aria-label={t('ponds.files.reportPdf', { job: report.jobName, day: longDate(report.day) })}
+                  aria-label={t('ponds.files.reportPdf', { job: report.jobName, day: t.longDate(report.day) })}
                 >
                   {t('ponds.files.pdf')}
                 </a>

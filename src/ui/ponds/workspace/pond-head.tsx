@@ -3,7 +3,6 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
 import { may } from '@/domain/people/roles'
-import { shortDate } from '@/domain/shared/dates'
 import type { PondHeadData } from '@/server/ponds/pond-pages'
 import { Icon } from '@/ui/kit/icon'
 import { useTexts } from '@/ui/kit/texts'
@@ -77,12 +76,12 @@ function Visits({ head: { state } }: { head: PondHeadData }) {
     <>
       <span className="soft">
         {nextVisit
-          ? t('ponds.workspace.next', { job: nextVisit.jobName, day: shortDate(nextVisit.day) })
+          ? t('ponds.workspace.next', { job: nextVisit.jobName, day: t.shortDate(nextVisit.day) })
           : t('ponds.workspace.noNext')}
       </span>
       {lastVisit ? (
         <Link href={`/visits/${lastVisit.id}/report`}>
-          {t('ponds.workspace.last', { job: lastVisit.jobName, day: shortDate(lastVisit.day) })}
+          {t('ponds.workspace.last', { job: lastVisit.jobName, day: t.shortDate(lastVisit.day) })}
         </Link>
       ) : null}
     </>

@@ -5,7 +5,6 @@ import { daysBetween } from '@/core/numeric/calendar'
 import type { Design } from '@/domain/design/design'
 import { standingBed } from '@/domain/ponds/system-volume'
 import type { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { shortDate } from '@/domain/shared/dates'
 import type { PondOverviewData } from '@/server/ponds/pond-pages'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { Icon } from '@/ui/kit/icon'
@@ -153,7 +152,7 @@ function PartsDue({ data: { equipment, pond }, today }: { data: PondOverviewData
           </span>{' '}
           <Link href={`/ponds/${pond.id}/equipment`}>{piece.name}</Link>{' '}
           <span className="soft">
-            {t(`equipment.kindNames.${piece.kind}`)}, {shortDate(piece.due)} {piece.due.slice(0, 4)}
+            {t(`equipment.kindNames.${piece.kind}`)}, {t.datedDay(piece.due)}
           </span>
         </li>
       ))}

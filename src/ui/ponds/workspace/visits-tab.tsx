@@ -1,7 +1,6 @@
 'use client'
 import Link from 'next/link'
 import { fieldHref } from '@/domain/field/field-href'
-import { longDate } from '@/domain/shared/dates'
 import type { PondVisitsData } from '@/server/ponds/pond-pages'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { useTexts } from '@/ui/kit/texts'
@@ -43,7 +42,7 @@ function Visits({ visits }: { visits: readonly Visit[] }) {
       value: (v) => v.day,
       cell: (v) => (
         <Link href={v.state === 'done' ? `/visits/${v.id}/report` : fieldHref(v.id)}>
-          {v.job.name}, {longDate(v.day)}
+          {v.job.name}, {t.longDate(v.day)}
         </Link>
       ),
     },
@@ -56,7 +55,7 @@ function Visits({ visits }: { visits: readonly Visit[] }) {
         v.state === 'planned' ? (
           <Link
             href={`/visits/${v.id}/sheet`}
-            aria-label={t('ponds.pondView.paper', { name: v.job.name, day: longDate(v.day) })}
+            aria-label={t('ponds.pondView.paper', { name: v.job.name, day: t.longDate(v.day) })}
           >
             {t('ponds.pondView.paper2')}
           </Link>

@@ -5,7 +5,6 @@ import { useEffect, useState } from 'react'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
 import { wordsOf, type SearchHit } from '@/domain/search/search'
-import { shortDate } from '@/domain/shared/dates'
 import { speciesName } from '@/messages/plants/species-name'
 import { useTexts, textId, type TextId, type Texts } from '@/ui/kit/texts'
 import type { Theme } from '@/ui/kit/theme'
@@ -80,7 +79,7 @@ function entryOf(hit: SearchHit, t: Texts): Entry {
     case 'visit':
       return {
         ...line,
-        title: t('search.palette.visitOn', { job: hit.jobName, day: `${shortDate(hit.day)} ${hit.day.slice(0, 4)}` }),
+        title: t('search.palette.visitOn', { job: hit.jobName, day: t.datedDay(hit.day) }),
         detail: at(hit),
         href: hit.done ? `/visits/${hit.id}/report` : fieldHref(hit.id),
       }

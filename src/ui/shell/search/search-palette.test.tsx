@@ -74,7 +74,7 @@ describe('search and commands', () => {
     expect(send).toHaveBeenCalledWith(
       'PUT',
       '/api/v1/preferences',
-      { units: 'metric', theme: 'dark' },
+      { units: 'metric', theme: 'dark', region: 'system' },
       { keepalive: true },
     )
   })

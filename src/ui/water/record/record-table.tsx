@@ -1,6 +1,5 @@
 'use client'
 import { useMemo } from 'react'
-import { instant } from '@/domain/shared/dates'
 import type { WaterLane } from '@/domain/water/water-record'
 import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { useTexts } from '@/ui/kit/texts'
@@ -21,7 +20,7 @@ export function RecordTable({ lanes, from }: { lanes: readonly WaterLane[]; from
   const rows = useMemo(() => rowsOf(lanes, from), [lanes, from])
   const columns = useMemo(
     (): TableColumn<RecordRow>[] => [
-      { key: 'at', label: t('water.record.when'), value: ({ at }) => at, cell: ({ at }) => instant(at, timeZone) },
+      { key: 'at', label: t('water.record.when'), value: ({ at }) => at, cell: ({ at }) => t.instant(at, timeZone) },
       ...lanes.map(({ key }): TableColumn<RecordRow> => {
         const { quantity, scale } = laneQuantity(key)
         return {

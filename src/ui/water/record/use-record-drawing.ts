@@ -1,7 +1,6 @@
 'use client'
 import { useMemo } from 'react'
 import { daysBetween } from '@/core/numeric/calendar'
-import { dayMonth } from '@/domain/shared/dates'
 import { recordDays, type RecordSpan, type WaterLane } from '@/domain/water/water-record'
 import type { PondWaterData } from '@/server/ponds/pond-pages'
 import { chartInk } from '@/ui/kit/charts/chart-style'
@@ -36,7 +35,7 @@ export function useRecordDrawing({ lanes, marks, span, data }: Drawn): RecordDra
       onFile: [...readings.map((r) => r.takenAt), ...marks.map((m) => m.day)],
       hasForecast: forecastFrom !== null,
     })
-    const dayOfYear = (day: string) => t('water.record.dayOfYear', { day: dayMonth(day), year: day.slice(0, 4) })
+    const dayOfYear = (day: string) => t('water.record.dayOfYear', { day: t.dayMonth(day), year: day.slice(0, 4) })
     return {
       lanes: lanes.map((lane) => {
         const shown = shownLane(lane, units, t)
@@ -53,7 +52,7 @@ export function useRecordDrawing({ lanes, marks, span, data }: Drawn): RecordDra
         noneFound: t('water.readingsTable.noneFound'),
         band: (band) => t(`water.bandNames.${band}`),
         day: dayOfYear,
-        tick: daysBetween(days.from, days.to) > MOST_OF_A_YEAR ? dayOfYear : (day) => dayMonth(day),
+        tick: daysBetween(days.from, days.to) > MOST_OF_A_YEAR ? dayOfYear : (day) => t.dayMonth(day),
       },
     }
   }, [lanes, marks, span, readings, forecast, today, units, theme, t])

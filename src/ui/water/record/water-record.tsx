@@ -1,7 +1,6 @@
 'use client'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { useMemo } from 'react'
-import { shortDate } from '@/domain/shared/dates'
 import { RECORD_SPANS, waterLanes } from '@/domain/water/water-record'
 import type { PondWaterData } from '@/server/ponds/pond-pages'
 import { Chart } from '@/ui/kit/charts/chart'
@@ -55,8 +54,8 @@ export function WaterRecord({ data }: { data: PondWaterData }) {
         heightPx={recordHeightPx(drawing)}
         label={t('water.record.drawing', {
           tests: lanes.map(({ key }) => laneName(key, t)).join(', '),
-          from: shortDate(drawing.days.from),
-          to: shortDate(drawing.days.to),
+          from: t.shortDate(drawing.days.from),
+          to: t.shortDate(drawing.days.to),
           count: drawing.marks.length,
         })}
       />

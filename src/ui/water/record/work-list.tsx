@@ -1,6 +1,5 @@
 'use client'
 import Link from 'next/link'
-import { shortDate } from '@/domain/shared/dates'
 import { useTexts } from '@/ui/kit/texts'
 import type { RecordMark } from './record-marks'
 
@@ -15,7 +14,7 @@ export function WorkList({ marks, today }: { marks: readonly RecordMark[]; today
   const line = ({ key, day, row, visitId, name }: RecordMark) => (
     <li key={key}>
       <span className={`record-mark ${row}`}>
-        {t('water.record.dayOfYear', { day: shortDate(day), year: day.slice(0, 4) })}
+        {t('water.record.dayOfYear', { day: t.shortDate(day), year: day.slice(0, 4) })}
       </span>
       {row === 'planned' ? (
         <Link href={`/rounds?day=${day}`}>{name}</Link>
