@@ -73,6 +73,11 @@ export const water = {
     noTestsYetFirst: 'No tests yet. Log one here, or wait for the first visit.',
   },
   readingsTable: {
+    latest: 'Latest test of each kind',
+    test: 'Test',
+    result: 'Result',
+    verdict: 'Verdict',
+    tested: 'Tested',
     noneFound: 'none found',
   },
   changePlanner: {

@@ -1,4 +1,6 @@
 'use client'
+import { useMemo } from 'react'
+import { DataTable, type TableColumn } from '@/ui/kit/data-table'
 import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
@@ -25,33 +27,50 @@ export function ReadingsTable({
 
   const show = useShow()
   const { preferences } = usePerson()
-  const verdict = verdictOfLatest(readings)
-  return (
-    <table className="table table-sm mb-2">
-      <tbody>
-        {[...newestOfEach(readings).values()].map((r) => {
-          const band = verdict.bands[r.kind] ?? 'fine'
+  const rows = useMemo(() => [...newestOfEach(readings).values()], [readings])
+  const verdict = useMemo(() => verdictOfLatest(readings), [readings])
+  const columns = useMemo(
+    (): TableColumn<TestedReading>[] => [
+      { key: 'test', label: t('water.readingsTable.test'), cell: ({ kind }) => t(`water.readingNames.${kind}`) },
+      {
+        key: 'result',
+        label: t('water.readingsTable.result'),
+        figure: true,
+        cell: ({ kind, value, belowStep }) =>
+          belowStep
+            ? t('water.readingsTable.noneFound')
+            : show(value, readingQuantity(kind), { scale: readingScale(kind) }),
+      },
+      {
+        key: 'verdict',
+        label: t('water.readingsTable.verdict'),
+        cell: ({ kind }) => {
+          const band = verdict.bands[kind] ?? 'fine'
           return (
-            <tr key={r.kind}>
-              <th scope="row" className="fw-normal">
-                {t(`water.readingNames.${r.kind}`)}
-              </th>
-              <td className="text-end">
-                {r.belowStep
-                  ? t('water.readingsTable.noneFound')
-                  : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
-              </td>
-              <td>
-                <span className={`verdict ${band}`}>{t(`water.bandNames.${band}`)}</span>
-                {r.kind === 'tan' ? (
-                  <span className="soft small"> {ammoniaWords(verdict, preferences.units, t)}</span>
-                ) : null}
-              </td>
-              <td className="soft small taken-when">{when(r.takenAt)}</td>
-            </tr>
+            <>
+              <span className={`verdict ${band}`}>{t(`water.bandNames.${band}`)}</span>
+              {kind === 'tan' ? (
+                <span className="soft small"> {ammoniaWords(verdict, preferences.units, t)}</span>
+              ) : null}
+            </>
           )
-        })}
-      </tbody>
-    </table>
+        },
+      },
+      {
+        key: 'when',
+        label: t('water.readingsTable.tested'),
+        cell: ({ takenAt }) => <span className="soft small">{when(takenAt)}</span>,
+      },
+    ],
+    [t, show, verdict, preferences.units, when],
+  )
+  return (
+    <DataTable
+      name={t('water.readingsTable.latest')}
+      className="readings"
+      columns={columns}
+      rows={rows}
+      keyOf={({ kind }) => kind}
+    />
   )
 }

@@ -24,7 +24,7 @@ const FOLDED = ['tbody > tr', '[role=row]', 'ul > li', 'ol > li']
   .join(', ')
 
 /** Where a pin stands on a map, or a visit in the year, is what it says: how near the next is is not ours to choose. */
-const PLACED_BY_WHAT_IT_SAYS = /leaflet-marker-icon|season-visit/
+const PLACED_BY_WHAT_IT_SAYS = /leaflet-marker-icon|season-(visit|window)/
 
 /** What axe finds serious or worse on a page. @param coloursOnly only what a theme can break */
 export async function seriousOn(page: Page, coloursOnly = false): Promise<string[]> {
