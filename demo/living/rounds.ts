@@ -10,6 +10,7 @@ import { inFirm } from '../../src/server/platform/db/firm-transaction'
 import { todayIn } from '../../src/server/platform/today'
 import { findPonds } from '../../src/server/ponds/pond-repository'
 import { listPlanningPonds, type PlanningPond } from '../../src/server/schedule/planning-repository'
+import { markNotified } from '../../src/server/messages/notices'
 import { minutesAt, planVisit } from '../../src/server/visits/visit-planning'
 import { listOpenFollowUps } from '../../src/server/visits/follow-up-repository'
 import { findVisit, listVisits } from '../../src/server/visits/visit-repository'
@@ -31,6 +32,10 @@ const STRAINED_SHARE = 0.1
 const LOOKED_BACK_DAYS = 320
 /** A firm that works has nothing later than this on its list. */
 const LATE_AT_MOST_DAYS = 9
+
+/** A report goes out within so many days; a visit is announced so long before. */
+const REPORTED_WITHIN_DAYS = 2
+const TOLD_AHEAD_DAYS = 7
 
 interface RoundFirm {
   readonly owner: Actor
@@ -59,7 +64,20 @@ export async function driveRounds(firm: RoundFirm, now: Date): Promise<void> {
   for (const visit of planRounds(places, [...firm.crews.keys()], today, taken))
     visits.push([visit, await put(firm, visit)])
   await logDone(firm, visits, new Map(ponds.map((pond) => [pond.id, pond])), places, now)
+  await tell(firm.owner, visits, today)
   await answerOld(firm.owner, today)
+}
+
+/** Customers have had their reports, and know of what comes next; the last two days' and the later ones wait. */
+async function tell(owner: Actor, visits: readonly (readonly [RoundVisit, VisitId])[], today: string): Promise<void> {
+  const known = visits.filter(
+    ([{ day }]) =>
+      day < addDays(today, -REPORTED_WITHIN_DAYS) || (day >= today && day <= addDays(today, TOLD_AHEAD_DAYS)),
+  )
+  await markNotified(
+    owner,
+    known.map(([, id]) => id),
+  )
 }
 
 /** What the rounds need to know of each pond. */

@@ -180,6 +180,8 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'sign-in', method: 'GET', allowed: 'open' },
   { route: 'welcome', method: 'GET', allowed: 'open' },
   { route: 'not-allowed', method: 'GET', allowed: 'open' },
+  // there in development alone
+  { route: 'kit', method: 'GET', allowed: 'open' },
   { route: 'unavailable', method: 'GET', allowed: 'open' },
 
   { route: 'sw.js', method: 'GET', allowed: 'open' },

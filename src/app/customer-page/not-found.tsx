@@ -2,12 +2,12 @@ import { Door } from '@/ui/people/door'
 import { readerTexts } from '@/server/platform/http/reader-texts'
 
 /** For customers: nothing here leads into the firm's own pages. */
-export default async function CustomerPageNotFound() {
+export default async function LinkNotFound() {
   const t = await readerTexts()
 
   return (
-    <Door title={t('shell.gardenNotFound.pageNotHereAny')}>
-      <p className="mb-0">{t('shell.gardenNotFound.linkMayIncompleteHas')}</p>
+    <Door title={t('shell.linkNotFound.pageNotHereAny')}>
+      <p className="mb-0">{t('shell.linkNotFound.linkMayIncompleteHas')}</p>
     </Door>
   )
 }

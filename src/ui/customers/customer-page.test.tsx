@@ -64,8 +64,8 @@ describe('a customer’s page', () => {
     expect(screen.getByText(/Friday, 4 June 2027, about 07:30/)).toBeInTheDocument()
     expect(screen.getByText(/likely between/)).toHaveTextContent('2027')
     const rows = screen.getAllByRole('row').map((r) => r.textContent)
-    expect(rows[0]).toMatch(/^pH8\.0Fine/)
-    expect(rows[1]).toMatch(/none found/)
+    expect(rows[1]).toMatch(/^pH8\.0Fine/)
+    expect(rows[2]).toMatch(/none found/)
   })
   it('says so where nothing is planned, nothing was tested and nothing was done', () => {
     show(pond({ next: null, coming: [], readings: [], advice: [], waterC: null }))

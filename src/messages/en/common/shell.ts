@@ -130,7 +130,7 @@ export const shell = {
   pondsPractice: {
     trainingPond: 'Rules for this pond',
   },
-  gardenNotFound: {
+  linkNotFound: {
     pageNotHereAny: 'This page is no longer available',
     linkMayIncompleteHas:
       'The link may be incomplete, or it has been renewed. Please ask your pond contractor for the current one.',
@@ -138,12 +138,15 @@ export const shell = {
   error: {
     somethingWentWrongHere: 'Something went wrong',
     hasBeenNotedWhat: 'The error has been recorded. Everything you saved is safe.',
+    loggedIsKept: 'What you logged is kept on this device. The page is loaded from it again.',
     tryAgain: 'Try again',
   },
   notFound: {
     notHere: 'Page not found',
     mayHaveBeenRemoved: 'It may have been removed, or the link is incomplete.',
     backToday: 'Back to today',
+    allPonds: 'All ponds',
+    allCustomers: 'All customers',
   },
   notAllowed: {
     notAccount: 'Not available to this account',
