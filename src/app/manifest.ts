@@ -1,4 +1,5 @@
 import type { MetadataRoute } from 'next'
+import { SHARE_FIELD, SHARE_PATH } from '@/domain/field/share-target'
 import { firmTexts } from '@/messages/texts'
 import { PALETTE } from '@/core/drawing/palette'
 
@@ -13,6 +14,12 @@ export default function manifest(): MetadataRoute.Manifest {
     start_url: '/field',
     scope: '/field',
     display: 'standalone',
+    share_target: {
+      action: SHARE_PATH,
+      method: 'POST',
+      enctype: 'multipart/form-data',
+      params: { files: [{ name: SHARE_FIELD, accept: ['image/*'] }] },
+    },
     background_color: PALETTE.light.body,
     theme_color: PALETTE.light.reed,
     icons: [

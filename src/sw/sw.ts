@@ -1,4 +1,6 @@
 /// <reference lib="webworker" />
+import { SHARE_PATH } from '@/domain/field/share-target'
+import { keepShared } from '@/ui/field/device/shared-pictures'
 import { SYNC_TAG, syncNow } from '@/ui/field/device/sync-now'
 import { CacheFirst, CacheableResponsePlugin, ExpirationPlugin, Serwist, type PrecacheEntry } from 'serwist'
 
@@ -61,6 +63,18 @@ async function fetchShell(request: RequestInfo): Promise<Response> {
   return response
 }
 
+// pictures that other apps share come as a form; they stay on the device, and the page opens that asks what they are of
+self.addEventListener('fetch', (event) => {
+  const { method, url } = event.request
+  if (method !== 'POST' || new URL(url).pathname !== SHARE_PATH) return
+  event.respondWith(
+    event.request
+      .formData()
+      .then((form) => keepShared(form))
+      .catch(() => 0)
+      .then(() => Response.redirect(SHELL, 303)),
+  )
+})
 self.addEventListener('install', (event) => {
   // without it the first page that is opened brings it
   event.waitUntil(fetchShell(new Request(SHELL, { credentials: 'same-origin' })).catch(() => undefined))

@@ -111,6 +111,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'visits/[visitId]/sheet', method: 'GET', allowed: ALL },
   { route: 'visits/[visitId]/report', method: 'GET', allowed: ALL },
   { route: 'field', method: 'GET', allowed: ALL },
+  { route: 'field/share', method: 'POST', allowed: 'open' },
   { route: 'house-rules', method: 'GET', allowed: ALL },
   { route: 'visit-types', method: 'GET', allowed: ALL },
   { route: 'visit-types/[key]', method: 'GET', allowed: ALL },

@@ -6,6 +6,7 @@ import { planToday } from './drivers/plan-today'
 import { DEMO_PASSWORD } from '../../demo/people'
 import { signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 import { goOnWhenAsked } from './drivers/go-on'
 
 let photo: Buffer
@@ -136,6 +137,44 @@ test('two phones on one visit: both answers are kept and shown, and one settles 
   await lead!.getByRole('button', { name: 'End visit' }).click()
   await expect(lead!.getByRole('region', { name: /^04:00/ })).toContainText('not done')
   for (const context of contexts) await context.close()
+})
+
+test('photos shared from another app without signal are put to a visit, and reach the office', async ({
+  browser,
+  baseURL,
+}) => {
+  test.setTimeout(90_000)
+  const desk = await (await browser.newContext({ baseURL })).newPage()
+  await signInAs(desk, 'office')
+  const id = (await planToday(desk, 'winter-check', '02:20', 'gannet')).split('=')[1]!
+  const context = await phoneOf(browser, baseURL)
+  const page = await context.newPage()
+  const errors = watchErrors(page)
+  await signInAs(page, 'crew-lead')
+  await keptOnDevice(page)
+  await context.setOffline(true)
+  // as the phone's own sheet for sharing posts them
+  await page.evaluate(
+    async (bytes) => {
+      const form = new FormData()
+      form.append('photos', new File([new Uint8Array(bytes)], 'shore.jpg', { type: 'image/jpeg' }))
+      await fetch('/field/share', { method: 'POST', body: form })
+    },
+    [...photo],
+  )
+  await page.goto('/field')
+  const shared = page.getByRole('region', { name: '1 shared photo' })
+  await shared.getByLabel('Visit').selectOption(id)
+  await shared.getByRole('button', { name: 'Add to visit' }).click()
+  await expect(shared).toHaveCount(0)
+  await context.setOffline(false)
+  await expect(page.getByText(/^All sent/)).toBeVisible()
+  await expect(async () => {
+    const { photos } = await (await desk.request.get(`/api/v1/field/visits/${id}?format=${PACK_FORMAT}`)).json()
+    expect(photos).toHaveLength(1)
+  }).toPass()
+  expect(errors).toEqual([])
+  await context.close()
 })
 
 test('a lost phone is shut out: it forgets its rounds when it is next heard of', async ({ browser, baseURL }) => {

@@ -71,6 +71,15 @@ export const field = {
     forecast: 'Forecast',
     modelAdvisesTestBefore: 'Estimated by a model. Test before you act on it.',
   },
+  sharedPhotos: {
+    title: '{count} {count, plural, one {shared photo} other {shared photos}}',
+    visit: 'Visit',
+    visitAt: '{day} {time}, {site}: {job}',
+    step: 'For the step “{step}”',
+    noVisit: 'There is no open visit to add them to.',
+    add: 'Add to visit',
+    discard: 'Discard',
+  },
   fieldDay: {
     stillOpen: 'Unfinished',
     today: 'Today',

@@ -3,6 +3,8 @@ import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import type { VisitView } from './device/device-view'
 import { FieldProvider, type Field } from './field-context'
 import { FieldDay } from './field-day'
+// what other apps share is looked at by tests of its own
+jest.mock('./shared-photos', () => ({ SharedPhotos: () => null }))
 import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
 const SPRING_CLEANOUT = jobInWords('spring-cleanout')
 

@@ -4,6 +4,7 @@ import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/schedule/clash'
 import { fieldHref } from '@/domain/field/field-href'
 import { runningTimers, type VisitView } from './device/device-view'
+import { SharedPhotos } from './shared-photos'
 import { FieldLink } from './field-link'
 import { useField } from './field-context'
 import { TimeLeft } from './steps/step-timer'
@@ -23,7 +24,8 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
   )
   return (
     <>
-      <h1 className="fs-3">{t.longDate(today).replace(/ \d{4}$/, '')}</h1>
+      <h1 className="fs-3">{t.longDate(today).replace(/,? \d{4}$/, '')}</h1>
+      <SharedPhotos views={views} />
       {open.length > 0 ? <h2>{t('field.fieldDay.stillOpen')}</h2> : null}
       {open.map((view) => (
         <Stop key={view.visit.id} view={view} />

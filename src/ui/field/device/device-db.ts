@@ -39,6 +39,15 @@ export interface DeviceImage {
   readonly bytes: ArrayBuffer
 }
 
+/** A picture shared to the field sheet from another app, until it is put to a visit. */
+export interface SharedPicture {
+  readonly id: number
+  readonly bytes: ArrayBuffer
+  readonly type: string
+  /** ISO time at which it was shared. */
+  readonly at: string
+}
+
 export interface KeptVisit extends FieldVisit {
   readonly id: string
   /** Opened by itself, not one of the person's rounds: it stays until the rounds change. */
@@ -65,6 +74,7 @@ export class DeviceDb extends Dexie {
   photos!: EntityTable<DevicePhoto, 'id'>
   images!: EntityTable<DeviceImage, 'id'>
   facts!: EntityTable<DeviceFacts, 'key'>
+  shared!: Table<SharedPicture, number, Omit<SharedPicture, 'id'>>
 
   constructor(name = 'slow-reed-field') {
     super(name)
@@ -81,5 +91,7 @@ export class DeviceDb extends Dexie {
     this.version(3).stores({}).upgrade(answersByCode)
     // notes and risks had other names
     this.version(4).stores({}).upgrade(plainNames)
+    // pictures that come from other apps
+    this.version(5).stores({ shared: '++id' })
   }
 }

@@ -115,7 +115,8 @@ export async function unsent(): Promise<number> {
   const db = deviceDb()
   return (
     (await db.lines.filter((line) => line.state !== 'taken').count()) +
-    (await db.photos.filter((photo) => photo.state === 'waiting').count())
+    (await db.photos.filter((photo) => photo.state === 'waiting').count()) +
+    (await db.shared.count())
   )
 }
 

@@ -9,7 +9,7 @@ import { useField } from '@/ui/field/field-context'
 import { PhotoSketch } from './photo-sketch'
 import { PhotoThumb } from './photo-thumb'
 
-const TROUBLE: Readonly<Record<PhotoTrouble, TextId>> = {
+export const PHOTO_TROUBLE: Readonly<Record<PhotoTrouble, TextId>> = {
   'no-picture': textId('field.stepPhotos.fileNotPictureCan'),
   'device-full': textId('field.stepPhotos.deviceHasNoRoom'),
 }
@@ -93,7 +93,7 @@ export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep })
           ))}
         </div>
       ) : null}
-      <ProblemNote problem={trouble && { title: t(TROUBLE[trouble]), status: 0, kind: trouble }} />
+      <ProblemNote problem={trouble && { title: t(PHOTO_TROUBLE[trouble]), status: 0, kind: trouble }} />
       {drawing ? (
         <PhotoSketch
           photo={drawing}

@@ -1,0 +1,3 @@
+/** Where other apps of a phone share pictures to, and the field of the form that holds them. */
+export const SHARE_PATH = '/field/share'
+export const SHARE_FIELD = 'photos'
