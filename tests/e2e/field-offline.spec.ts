@@ -153,22 +153,29 @@ test('photos shared from another app without signal are put to a visit, and reac
   await signInAs(page, 'crew-lead')
   await keptOnDevice(page)
   await context.setOffline(true)
-  // as the phone's own sheet for sharing posts them
+  await page.goto(`/field?visit=${id}`)
+  await page.getByRole('button', { name: 'Start visit' }).click()
+  await expect(new StepAtHand(page).card).toBeVisible()
+  // as the phone's own sheet for sharing posts them: a form that leads to a page
   await page.evaluate(
-    async (bytes) => {
-      const form = new FormData()
-      form.append('photos', new File([new Uint8Array(bytes)], 'shore.jpg', { type: 'image/jpeg' }))
-      await fetch('/field/share', { method: 'POST', body: form })
+    (bytes) => {
+      const files = new DataTransfer()
+      files.items.add(new File([new Uint8Array(bytes)], 'shore.jpg', { type: 'image/jpeg' }))
+      const form = document.createElement('form')
+      Object.assign(form, { method: 'post', action: '/field/share', enctype: 'multipart/form-data' })
+      const input = Object.assign(document.createElement('input'), { type: 'file', name: 'photos', files: files.files })
+      form.append(input)
+      document.body.append(form)
+      form.submit()
     },
     [...photo],
   )
-  await page.goto('/field')
   const shared = page.getByRole('region', { name: '1 shared photo' })
   await shared.getByLabel('Visit').selectOption(id)
   await shared.getByRole('button', { name: 'Add to visit' }).click()
   await expect(shared).toHaveCount(0)
   await context.setOffline(false)
-  await expect(page.getByText(/^All sent/)).toBeVisible()
+  await expect(page.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
   await expect(async () => {
     const { photos } = await (await desk.request.get(`/api/v1/field/visits/${id}?format=${PACK_FORMAT}`)).json()
     expect(photos).toHaveLength(1)

@@ -76,7 +76,7 @@ export const field = {
     visit: 'Visit',
     visitAt: '{day} {time}, {site}: {job}',
     step: 'For the step “{step}”',
-    noVisit: 'There is no open visit to add them to.',
+    noVisit: 'Start the visit they belong to; until then they wait here.',
     add: 'Add to visit',
     discard: 'Discard',
   },

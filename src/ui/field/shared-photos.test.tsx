@@ -56,7 +56,7 @@ describe('pictures shared from another app', () => {
   })
   it('go to the visit under way unless another is chosen, to its step for photographs, and are gone from here', async () => {
     await share(picture('a.jpg'), picture('b.jpg'))
-    show(visit('Mill Yard', 'planned'), visit('Tarn House', 'under-way'), visit('Old Weir', 'done'))
+    show(visit('Mill Yard', 'done'), visit('Tarn House', 'under-way'), visit('Old Weir', 'planned'))
     const choice = await screen.findByLabelText('Visit')
     expect(choice).toHaveValue('Tarn House')
     expect(screen.getAllByRole('option')).toHaveLength(2)
@@ -78,10 +78,11 @@ describe('pictures shared from another app', () => {
     expect(await screen.findByRole('alert')).toBeInTheDocument()
     expect(await sharedPictures()).toHaveLength(1)
   })
-  it('wait while there is no visit, and can be let go', async () => {
+  it('wait while no visit was begun, which the office would refuse them for, and can be let go', async () => {
     await share(picture('a.jpg'))
-    show(visit('Old Weir', 'done'))
-    expect(await screen.findByText('There is no open visit to add them to.')).toBeInTheDocument()
+    show(visit('Old Weir', 'planned'))
+    expect(await screen.findByText('Start the visit they belong to; until then they wait here.')).toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Add to visit' })).not.toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Discard' }))
     await waitFor(async () => expect(await sharedPictures()).toEqual([]))
   })

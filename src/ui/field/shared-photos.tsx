@@ -16,7 +16,8 @@ export function SharedPhotos({ views }: { views: readonly VisitView[] }) {
 
   const { person, sync } = useField()
   const pictures = useLive(sharedPictures, 'shared')
-  const visits = views.filter(({ visit }) => visit.state === 'under-way' || visit.state === 'planned')
+  // the office takes photos of what was begun
+  const visits = views.filter(({ visit }) => visit.state === 'under-way' || visit.state === 'done')
   const [chosen, setChosen] = useState<string | null>(null)
   const [trouble, setTrouble] = useState<PhotoTrouble | null>(null)
   const [busy, setBusy] = useState(false)
