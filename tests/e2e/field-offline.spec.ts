@@ -146,7 +146,7 @@ test('photos shared from another app without signal are put to a visit, and reac
   test.setTimeout(90_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
-  const id = (await planToday(desk, 'winter-check', '02:20', 'gannet')).split('=')[1]!
+  const id = (await planToday(desk, 'winter-check', '23:00', 'gannet')).split('=')[1]!
   const context = await phoneOf(browser, baseURL)
   const page = await context.newPage()
   const errors = watchErrors(page)

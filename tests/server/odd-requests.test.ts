@@ -11,6 +11,7 @@ import { makeFirm, newPond } from '../fixtures/firm'
 
 const cookie: { token: string | undefined } = { token: undefined }
 jest.mock('next/headers', () => ({
+  headers: async () => new Headers(),
   cookies: async () => ({
     get: (name: string) => (name === SESSION_COOKIE && cookie.token ? { value: cookie.token } : undefined),
     set: () => {},
