@@ -45,58 +45,31 @@ export function AccountMenu() {
       <Dropdown.Menu className="account-menu p-3">
         <p className="mb-0 fw-semibold">{name}</p>
         <p className="small soft mb-2">{t(`people.roleNames.${role}`)}</p>
-        <Form.Label htmlFor="units-of-person" className="mb-0 small">
-          {t('shell.accountMenu.units')}
-        </Form.Label>
-        <Form.Select
+        <Preference
           id="units-of-person"
-          size="sm"
-          className="mb-2"
+          label={t('shell.accountMenu.units')}
           disabled={busy}
           value={preferences.units}
-          onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}
-        >
-          {UNIT_SYSTEMS.map((u) => (
-            <option key={u} value={u}>
-              {t(UNIT_NAMES[u])}
-            </option>
-          ))}
-        </Form.Select>
-        <Form.Label htmlFor="region-of-person" className="mb-0 small">
-          {t('shell.accountMenu.region')}
-        </Form.Label>
-        <Form.Select
+          options={UNIT_SYSTEMS.map((units) => [units, t(UNIT_NAMES[units])] as const)}
+          onChoose={(units) => void prefer({ units })}
+        />
+        <Preference
           id="region-of-person"
-          size="sm"
-          className="mb-2"
+          label={t('shell.accountMenu.region')}
           disabled={busy}
           value={preferences.region}
-          onChange={(e) => void prefer({ region: e.target.value as Preferences['region'] })}
-        >
-          {REGION_CHOICES.map((region) => (
-            <option key={region} value={region}>
-              {t(REGION_NAMES[region])}
-            </option>
-          ))}
-        </Form.Select>
-        <Form.Label htmlFor="theme-of-person" className="mb-0 small">
-          {t('shell.accountMenu.theme')}
-        </Form.Label>
-        <Form.Select
+          options={REGION_CHOICES.map((region) => [region, t(REGION_NAMES[region])] as const)}
+          onChoose={(region) => void prefer({ region })}
+        />
+        <Preference
           id="theme-of-person"
-          size="sm"
-          className="mb-3"
+          label={t('shell.accountMenu.theme')}
           disabled={busy}
           value={preferences.theme}
-          onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}
-        >
-          {THEME_CHOICES.map((theme) => (
-            <option key={theme} value={theme}>
-              {t(THEME_NAMES[theme])}
-            </option>
-          ))}
-        </Form.Select>
-        <button className="btn btn-sm btn-outline-secondary w-100 mb-2" onClick={() => void signOut(false)}>
+          options={THEME_CHOICES.map((theme) => [theme, t(THEME_NAMES[theme])] as const)}
+          onChoose={(theme) => void prefer({ theme })}
+        />
+        <button className="btn btn-sm btn-outline-secondary w-100 mt-2 mb-2" onClick={() => void signOut(false)}>
           <Icon name="box-arrow-right" /> {t('shell.accountMenu.signOut')}
         </button>
         <button className="btn btn-sm btn-outline-secondary w-100" onClick={() => void signOut(true)}>
@@ -104,6 +77,41 @@ export function AccountMenu() {
         </button>
       </Dropdown.Menu>
     </Dropdown>
+  )
+}
+
+interface PreferenceProps<Choice extends string> {
+  readonly id: string
+  readonly label: string
+  readonly disabled: boolean
+  readonly value: Choice
+  readonly options: readonly (readonly [Choice, string])[]
+  readonly onChoose: (choice: Choice) => void
+}
+
+/** One of the ways in which this person likes the pages. */
+function Preference<Choice extends string>(props: PreferenceProps<Choice>) {
+  const { id, label, disabled, value, options, onChoose } = props
+  return (
+    <>
+      <Form.Label htmlFor={id} className="mb-0 small">
+        {label}
+      </Form.Label>
+      <Form.Select
+        id={id}
+        size="sm"
+        className="mb-2"
+        disabled={disabled}
+        value={value}
+        onChange={(e) => onChoose(e.target.value as Choice)}
+      >
+        {options.map(([choice, name]) => (
+          <option key={choice} value={choice}>
+            {name}
+          </option>
+        ))}
+      </Form.Select>
+    </>
   )
 }
 
