@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { SHARE_PATH } from '@/domain/field/share-target'
+import { SHARE_LOST, SHARE_PATH } from '@/domain/field/share-target'
 import { keepShared } from '@/ui/field/device/shared-pictures'
 import { SYNC_TAG, syncNow } from '@/ui/field/device/sync-now'
 import { CacheFirst, CacheableResponsePlugin, ExpirationPlugin, Serwist, type PrecacheEntry } from 'serwist'
@@ -71,8 +71,11 @@ self.addEventListener('fetch', (event) => {
     event.request
       .formData()
       .then((form) => keepShared(form))
-      .catch(() => 0)
-      .then(() => Response.redirect(SHELL, 303)),
+      // a device that is full says so; the pictures are still where they were shared from
+      .then(
+        () => Response.redirect(SHELL, 303),
+        () => Response.redirect(SHARE_LOST, 303),
+      ),
   )
 })
 self.addEventListener('install', (event) => {

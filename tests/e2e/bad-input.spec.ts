@@ -90,6 +90,14 @@ test.describe('bad input', () => {
       expect(answer!.status(), path).toBe(404)
       await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible()
     }
+    // below the menu at the desk; a customer's link leads nobody into the firm's own pages
+    await page.goto('/ponds/nonsense')
+    await expect(page.getByRole('navigation', { name: 'Main menu' })).toBeVisible()
+    for (const path of ['/proposal/nonsense', '/customer-page/nonsense']) {
+      expect((await page.goto(path))!.status(), path).toBe(404)
+      await expect(page.getByRole('heading', { name: 'This page is no longer available' })).toBeVisible()
+      await expect(page.getByRole('link')).toHaveCount(0)
+    }
     await page.goto('/field?visit=00000000-0000-4000-8000-000000000000')
     await expect(page.getByText('This visit was not found.')).toBeVisible()
   })

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
 import { PersonProvider } from '@/ui/person-context'
-import { Showcase } from '@/ui/kit/showcase'
+import { Showcase } from '@/ui/kit/showcase/showcase'
 
 /** What views are made of, in every theme at once: for who works on the app, while it runs in development. */
 export default function KitPage() {

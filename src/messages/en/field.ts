@@ -77,6 +77,7 @@ export const field = {
     visitAt: '{day} {time}, {site}: {job}',
     step: 'For the step “{step}”',
     noVisit: 'Start the visit they belong to; until then they wait here.',
+    lost: 'The shared photos could not be kept on this device. Make room on it, then share them again.',
     add: 'Add to visit',
     discard: 'Discard',
   },

@@ -46,6 +46,7 @@ export const water = {
     dayOfYear: '{day} {year}',
     dose: '{name}, {amount} {unit}',
     figure: '{name}: {amount}',
+    noTestsHere: 'No water tests in this period.',
     workDone: 'Visits and treatments',
     notLogged: 'not logged yet',
     earlier: '{count} earlier',

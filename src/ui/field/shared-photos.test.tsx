@@ -78,6 +78,12 @@ describe('pictures shared from another app', () => {
     expect(await screen.findByRole('alert')).toBeInTheDocument()
     expect(await sharedPictures()).toHaveLength(1)
   })
+  it('that could not be kept are said, so that they are shared again', async () => {
+    window.history.replaceState(null, '', '/field?shared=lost')
+    show(visit('Tarn House', 'under-way'))
+    expect(await screen.findByRole('alert')).toHaveTextContent('share them again')
+    window.history.replaceState(null, '', '/field')
+  })
   it('wait while no visit was begun, which the office would refuse them for, and can be let go', async () => {
     await share(picture('a.jpg'))
     show(visit('Old Weir', 'planned'))

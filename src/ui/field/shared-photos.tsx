@@ -1,5 +1,6 @@
 'use client'
-import { useState } from 'react'
+import { useState, useSyncExternalStore } from 'react'
+import { SHARE_LOST } from '@/domain/field/share-target'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useTexts } from '@/ui/kit/texts'
@@ -9,6 +10,8 @@ import { dropShared, sharedPictures } from './device/shared-pictures'
 import { useLive } from './device/use-live'
 import { useField } from './field-context'
 import { PHOTO_TROUBLE } from './steps/step-photos'
+
+const nothing = () => () => undefined
 
 /** Pictures that another app shared, and the visit they are put to. */
 export function SharedPhotos({ views }: { views: readonly VisitView[] }) {
@@ -25,7 +28,15 @@ export function SharedPhotos({ views }: { views: readonly VisitView[] }) {
   const view =
     visits.find((v) => v.visit.id === chosen) ?? visits.find((v) => v.visit.state === 'under-way') ?? visits[0]
   const step = view?.visit.job.steps.find(({ kind }) => kind === 'photo')
-  if (!pictures || pictures.length === 0) return null
+  const lost = useSyncExternalStore(
+    nothing,
+    () => SHARE_LOST === window.location.pathname + window.location.search,
+    () => false,
+  )
+  if (!pictures || pictures.length === 0)
+    return lost ? (
+      <ProblemNote problem={{ title: t('field.sharedPhotos.lost'), status: 0, kind: 'device-full' }} />
+    ) : null
   const add = async () => {
     if (!view || !step) return
     setBusy(true)

@@ -37,10 +37,13 @@ export function useRecordDrawing({ lanes, marks, span, data }: Drawn): RecordDra
     })
     const dayOfYear = (day: string) => t('water.record.dayOfYear', { day: t.dayMonth(day), year: day.slice(0, 4) })
     return {
-      lanes: lanes.map((lane) => {
-        const shown = shownLane(lane, units, t)
-        return { ...shown, points: shown.points.filter(([at]) => at.slice(0, 10) >= days.from) }
-      }),
+      lanes: lanes
+        .map((lane) => {
+          const shown = shownLane(lane, units, t)
+          return { ...shown, points: shown.points.filter(([at]) => at.slice(0, 10) >= days.from) }
+        })
+        // what was not tested in these days has no line in them
+        .filter(({ points, ahead }) => points.length > 0 || ahead !== null),
       marks: marks.filter(({ day }) => day >= days.from && day <= days.to),
       days,
       today,
@@ -51,7 +54,7 @@ export function useRecordDrawing({ lanes, marks, span, data }: Drawn): RecordDra
         forecast: t('water.record.forecast'),
         noneFound: t('water.readingsTable.noneFound'),
         band: (band) => t(`water.bandNames.${band}`),
-        day: dayOfYear,
+        day: t.datedDay,
         tick: daysBetween(days.from, days.to) > MOST_OF_A_YEAR ? dayOfYear : (day) => t.dayMonth(day),
       },
     }

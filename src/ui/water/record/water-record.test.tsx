@@ -105,6 +105,15 @@ describe('the record of a pond’s water', () => {
     expect(lane('Water temperature')).toBeUndefined()
     expect(screen.getByRole('button', { name: 'Total ammonia (TAN)' })).toBeDisabled()
   })
+  it('leaves out what was not tested in the period, and says so where that is all', async () => {
+    show('metric', { ...DATA, today: '2026-12-01' })
+    await userEvent.click(screen.getByRole('button', { name: '3 months' }))
+    expect(series().filter((s) => s.name)).toEqual([])
+    expect(screen.getByText('No water tests in this period.')).toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: '1 year' }))
+    expect(lane('Water temperature')).toBeDefined()
+    expect(screen.queryByText('No water tests in this period.')).not.toBeInTheDocument()
+  })
   it('has its figures as a table', async () => {
     show()
     await userEvent.click(screen.getByText('Tests as a table'))

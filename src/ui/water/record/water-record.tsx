@@ -53,12 +53,13 @@ export function WaterRecord({ data }: { data: PondWaterData }) {
         option={option}
         heightPx={recordHeightPx(drawing)}
         label={t('water.record.drawing', {
-          tests: lanes.map(({ key }) => laneName(key, t)).join(', '),
-          from: t.shortDate(drawing.days.from),
-          to: t.shortDate(drawing.days.to),
+          tests: drawing.lanes.map(({ key }) => laneName(key, t)).join(', '),
+          from: t.datedDay(drawing.days.from),
+          to: t.datedDay(drawing.days.to),
           count: drawing.marks.length,
         })}
       />
+      {drawing.lanes.length === 0 ? <p className="soft">{t('water.record.noTestsHere')}</p> : null}
       <p className="record-key soft small">
         {shownRows(drawing.marks).map((row) => (
           <span key={row} className={`record-mark ${row}`}>

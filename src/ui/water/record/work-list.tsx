@@ -13,9 +13,7 @@ export function WorkList({ marks, today }: { marks: readonly RecordMark[]; today
   if (marks.length === 0) return null
   const line = ({ key, day, row, visitId, name }: RecordMark) => (
     <li key={key}>
-      <span className={`record-mark ${row}`}>
-        {t('water.record.dayOfYear', { day: t.shortDate(day), year: day.slice(0, 4) })}
-      </span>
+      <span className={`record-mark ${row}`}>{t.datedDay(day)}</span>
       {row === 'planned' ? (
         <Link href={`/rounds?day=${day}`}>{name}</Link>
       ) : (

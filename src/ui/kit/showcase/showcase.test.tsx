@@ -1,6 +1,6 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { AsPerson } from '../../../tests/fixtures/person'
+import { AsPerson } from '../../../../tests/fixtures/person'
 import { Showcase } from './showcase'
 
 describe('the parts that views are made of', () => {

@@ -1,0 +1,63 @@
+import { randomUUID } from 'node:crypto'
+import type { EntryId } from '@/domain/shared/ids'
+import type { EntryInput, StepAnswer } from '@/domain/visits/visit'
+import { closeDatabase } from '@/server/platform/db/connection'
+import { todayIn } from '@/server/platform/today'
+import { logEntry } from '@/server/field/log'
+import { addPond } from '@/server/ponds/ponds'
+import { pondWater } from '@/server/ponds/pond-pages'
+import { planVisit } from '@/server/visits/visit-planning'
+import { startVisit } from '../fixtures/field'
+import { makeFirm, newPond } from '../fixtures/firm'
+
+afterAll(closeDatabase)
+
+const done = (
+  stepKey: string,
+  answer: Partial<StepAnswer>,
+  replaces: EntryId | null = null,
+): EntryInput & { id: EntryId } =>
+  ({
+    kind: 'done',
+    id: randomUUID() as EntryId,
+    stepKey,
+    at: new Date().toISOString(),
+    answer: { note: '', ...answer },
+    confirmedUnlikely: true,
+    replaces,
+  }) as EntryInput & { id: EntryId }
+
+it('what a crew logs of the water stands in its record, as it was last answered', async () => {
+  const { actors, crewId } = await makeFirm('Recorded')
+  const today = todayIn(actors.owner.timeZone)
+  const pondId = await addPond(actors.owner, newPond())
+  const plan = (visitType: string, startTime: string) =>
+    planVisit(actors.office, { pondId, visitType, day: today, startTime, crewId, note: '' })
+  const [visitId, later] = [await plan('wetland-flush', '08:00'), await plan('routine', '14:00')]
+  const lead = actors['crew-lead']
+  await startVisit(lead, visitId)
+  const first = done('pump', { figures: { flushedM3: 9.9, minutesToClear: 30, minutesEmpty: 10 } })
+  await logEntry(lead, visitId, first)
+  await logEntry(
+    lead,
+    visitId,
+    done('pump', { figures: { flushedM3: 1.2, minutesToClear: 30, minutesEmpty: 10 } }, first.id),
+  )
+
+  await startVisit(lead, later)
+  const dose = { productKey: 'pond-bacteria', name: 'Pond bacteria', amount: 80, unit: 'ml' }
+  await logEntry(lead, later, done('bacteria', { doses: [dose, { ...dose, name: 'None given', amount: 0 }] }))
+
+  const { work, visits, forecast } = await pondWater(actors.office, pondId)
+  expect(work).toEqual([
+    { day: today, visitId, work: { code: 'flushedM3', amount: 1.2 } },
+    { day: today, visitId: later, work: { code: 'dose', name: 'Pond bacteria', amount: 80, unit: 'ml' } },
+  ])
+  expect(visits.map(({ id, isDone }) => [id, isDone])).toEqual(
+    expect.arrayContaining([
+      [visitId, false],
+      [later, false],
+    ]),
+  )
+  expect(forecast).toBeNull()
+})
