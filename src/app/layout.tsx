@@ -8,8 +8,10 @@ import { readerLocale, readerRegion } from '@/server/platform/http/reader-texts'
 import { TextsProvider } from '@/ui/kit/texts'
 import { firmTexts } from '@/messages/texts'
 import { ConfirmProvider } from '@/ui/kit/confirm'
+import { KEEP_EARLY_INPUT } from '@/ui/kit/early-input'
 import { WEAR_SYSTEM_THEME } from '@/ui/kit/theme'
 import { ToastProvider } from '@/ui/kit/toasts'
+import { EarlyInput } from '@/ui/shell/early-input'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },
@@ -25,11 +27,17 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     // a page that follows its device is dressed before React sees it
     <html lang={locale} data-bs-theme={choice === 'system' ? 'light' : choice} suppressHydrationWarning>
-      <head>{choice === 'system' ? <script dangerouslySetInnerHTML={{ __html: WEAR_SYSTEM_THEME }} /> : null}</head>
+      <head>
+        {choice === 'system' ? <script dangerouslySetInnerHTML={{ __html: WEAR_SYSTEM_THEME }} /> : null}
+        <script dangerouslySetInnerHTML={{ __html: KEEP_EARLY_INPUT }} />
+      </head>
       <body>
         <TextsProvider locale={locale} region={await readerRegion()}>
           <ConfirmProvider>
-            <ToastProvider>{children}</ToastProvider>
+            <ToastProvider>
+              {children}
+              <EarlyInput />
+            </ToastProvider>
           </ConfirmProvider>
         </TextsProvider>
       </body>

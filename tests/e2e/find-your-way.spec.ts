@@ -1,9 +1,10 @@
 import { type Page } from '@playwright/test'
+import { DEMO_PASSWORD } from '../../demo/people'
 import { expect, test } from './drivers/test'
 import { openAccount, openFromMenu, openTab } from './drivers/desk'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
-import { signInAs } from './drivers/sign-in'
+import { emailOf, signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
 /** Counts what a hand does on a page: presses of its own, not those of the test's set-up. */
@@ -208,6 +209,38 @@ test('days, weeks and paper are those of the reader: by the browser, or as this 
   await choice.selectOption({ label: 'As this browser' })
   await expect(head).toHaveText('Rounds, Sun, Jun 6 – Sat, Jun 12, 2027')
   expect(errors).toEqual([])
+})
+
+/** Shows the page without its programs, as on a slow line. @returns lets them come */
+async function slowly(page: Page, show: () => Promise<unknown>): Promise<() => Promise<void>> {
+  let come = () => {}
+  const held = new Promise<void>((resolve) => (come = resolve))
+  await page.route(/_next\/static\/.*\.js/, async (route) => {
+    await held
+    await route.continue()
+  })
+  await show()
+  return async () => {
+    come()
+    await page.unrouteAll({ behavior: 'wait' })
+  }
+}
+
+test('on a slow line what is pressed and entered before the page lives is done once it does', async ({ page }) => {
+  const signInComes = await slowly(page, () => page.goto('/sign-in', { waitUntil: 'commit' }))
+  await page.getByLabel('E-mail').fill(emailOf('office'))
+  await page.getByLabel('Password').fill(DEMO_PASSWORD)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await signInComes()
+  await page.waitForURL('/')
+
+  const todayComes = await slowly(page, () => page.reload({ waitUntil: 'commit' }))
+  const menu = page.getByRole('navigation', { name: 'Main menu' })
+  await menu.getByRole('button', { name: 'Schedule', exact: true }).click()
+  await expect(menu.getByRole('link', { name: 'Rounds', exact: true })).toBeHidden()
+  await todayComes()
+  await menu.getByRole('link', { name: 'Rounds', exact: true }).click()
+  await expect(page).toHaveURL(/\/rounds/)
 })
 
 test('proposals stand in one list by how they stand, and lead to their pond', async ({ page }) => {

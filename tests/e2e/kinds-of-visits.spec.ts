@@ -112,6 +112,7 @@ test('every view of the field sheet, in the sun and in the dark: nothing serious
   await look('all folds open in the dark', true)
   await page.getByLabel('What happened').fill('Too dark')
   await page.getByRole('button', { name: 'End visit' }).click()
+  await expect(page).toHaveURL(/\/field$/)
   await page.goto(visit)
   await expect(page.getByText(/This visit could not be done/)).toBeVisible()
   await look('visit that is over')

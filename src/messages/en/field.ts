@@ -34,6 +34,7 @@ export const field = {
     placeSoNextCrew: 'Storage place, so that the next crew finds it',
     keepWhere: 'Save location',
     whoHere: 'Crew on site',
+    isHere: 'here',
     hasLeft: 'left',
     iAmHereToo: 'I am here too',
     iAmLeavingBefore: 'I am leaving early',
