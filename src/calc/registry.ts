@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { DomainError } from '../core/errors'
 import type { Calculation } from './define'
+import { DIAGNOSIS_CALCULATIONS } from './diagnosis'
 import { DISPATCH_CALCULATIONS } from './dispatch'
 import { FILTER_CALCULATIONS } from './filter'
 import { FISH_CALCULATIONS } from './fish'
@@ -18,6 +19,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   ...HYDRAULICS_CALCULATIONS,
   ...NETWORK_CALCULATIONS,
   ...WATER_CALCULATIONS,
+  ...DIAGNOSIS_CALCULATIONS,
   ...SEASON_CALCULATIONS,
   ...DISPATCH_CALCULATIONS,
   ...SIM_CALCULATIONS,

@@ -18,20 +18,17 @@ import {
   unionisedAmmonia,
   waterChanges,
   waterVerdict,
-  CHLORIDE_MGL_PER_SALT_SHARE,
-  READING_KINDS,
   type ReadingKindName,
   type WaterBand,
-  type WaterSample,
 } from '../core/water'
 import { CARBONATE_RANGE } from '../core/water/carbonate'
 import { defineCalculation, numberIn } from './define'
+import { KEY_OF, SAMPLE_INPUT, sampleOf } from './sample'
 
 const volume = numberIn(DOSE_RANGE.volumeM3)
 const degrees = numberIn(DOSE_RANGE.degrees)
 const percent = numberIn(DOSE_RANGE.percent)
 const level = numberIn([0, 1e6])
-const MAX_CHLORIDE_MGL = READING_KINDS.salinity.possible[1] * CHLORIDE_MGL_PER_SALT_SHARE
 
 /** A dose only raises: the target may not be below the start. */
 const rising = (from: string, to: string) =>
@@ -44,43 +41,6 @@ const rising = (from: string, to: string) =>
   ] as const
 
 const BAND = z.enum(['fine', 'watch', 'act', 'emergency'])
-
-/** Names of the contract, each with the reading it is and what that is in canonical units. */
-const SAMPLE_KEYS = {
-  temp_C: 'waterTemp',
-  ph: 'ph',
-  tan_mg_L: 'tan',
-  nitrite_mg_L: 'nitrite',
-  nitrate_mg_L: 'nitrate',
-  kh_dKH: 'kh',
-  gh_dGH: 'gh',
-  do_mg_L: 'dissolvedOxygen',
-  chlorine_mg_L: 'freeChlorine',
-  chloride_mg_L: 'salinity',
-  clarity_m: 'clarityDepth',
-} as const satisfies Record<string, ReadingKindName>
-type SampleKey = keyof typeof SAMPLE_KEYS
-const KEY_OF = new Map(Object.entries(SAMPLE_KEYS).map(([key, kind]) => [kind as ReadingKindName, key as SampleKey]))
-const possibleOf = (key: SampleKey): z.ZodOptional<z.ZodNumber> =>
-  numberIn(key === 'chloride_mg_L' ? [0, MAX_CHLORIDE_MGL] : READING_KINDS[SAMPLE_KEYS[key]].possible).optional()
-
-/** Readings of one water as the contract names them. */
-const SAMPLE_INPUT = z.strictObject(
-  Object.fromEntries((Object.keys(SAMPLE_KEYS) as SampleKey[]).map((key) => [key, possibleOf(key)])) as Record<
-    SampleKey,
-    z.ZodOptional<z.ZodNumber>
-  >,
-)
-
-/** The sample in canonical units, by kind of reading. */
-const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =>
-  Object.fromEntries(
-    (Object.entries(readings) as [SampleKey, number | undefined][]).flatMap(([key, value]) =>
-      value === undefined
-        ? []
-        : [[SAMPLE_KEYS[key], key === 'chloride_mg_L' ? value / CHLORIDE_MGL_PER_SALT_SHARE : value]],
-    ),
-  )
 
 const measuringUnit = z.strictObject({
   name: z.string().min(1).max(60),

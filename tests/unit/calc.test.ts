@@ -139,6 +139,10 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     },
     keys: ['passes', 'reasons', 'nh3After_mg_L'],
   },
+  'diagnosis.rank': {
+    input: { findings: { 'water-green': true }, readings: { tan_mg_L: 1.5, ph: 8.6, temp_C: 24 } },
+    keys: ['causes', 'nextTest'],
+  },
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
   'water.doSaturation': { input: { temp_C: 20 }, keys: ['do_sat_mg_L'] },
   'hydraulics.network': { input: { inp: NETWORK }, keys: ['links', 'nodes'] },
@@ -293,6 +297,28 @@ describe('the calculation contract', () => {
   })
   it('is described as OpenAPI', () =>
     expect(Object.keys(openApiDocument().paths as object)).toHaveLength(CALCULATIONS.length))
+})
+
+describe('a diagnosis by name', () => {
+  const rank = async (input: object) => {
+    const answer = await calculate('diagnosis.rank', input)
+    expect(answer.ok).toBe(true)
+    return (answer as { output: { causes: { code: string; likelihood: number }[]; nextTest: string | null } }).output
+  }
+  it('takes tests for findings, and what is said before them', async () => {
+    const readings = { kh_dKH: 1 }
+    expect((await rank({ findings: {}, readings })).causes[0]!.code).toBe('ph-crash')
+    expect((await rank({ findings: { 'kh-low': false }, readings })).causes).toEqual([])
+  })
+  it('takes figures of the file, and suggests nothing for them alone', async () => {
+    const facts = { bedOfNeeded: 0.4 }
+    expect((await rank({ findings: {}, readings: {}, facts })).causes).toEqual([])
+    const green = (facts?: object) =>
+      rank({ findings: { 'water-green': true }, readings: {}, ...(facts ? { facts } : {}) })
+    const small = (causes: { code: string; likelihood: number }[]) =>
+      causes.find(({ code }) => code === 'green-filter-small')!.likelihood
+    expect(small((await green(facts)).causes)).toBeGreaterThan(small((await green()).causes))
+  })
 })
 
 describe('the command line', () => {

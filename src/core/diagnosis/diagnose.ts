@@ -1,67 +1,97 @@
-import { CAUSE_KEYS, causeOf, type CauseKey } from './causes'
-import { FINDING_KEYS, FINDINGS, type FindingKey, type Findings } from './findings'
+import { CAUSE_KEYS, causeOf, isUrgent, type CauseKey } from './causes'
+import { FINDING_KEYS, findingOf, type FindingKey, type Findings } from './findings'
+import { chanceWith, likelihoodOfAll, onEachCause, possibilities, type Possibilities } from './network'
+import { nextQuestion, type NextTest } from './next-question'
 
 /** One finding that speaks for or against a cause. */
 export interface Evidence {
   readonly finding: FindingKey
   readonly found: boolean
-  /** How many times likelier the finding is with this cause than usual; below 1 it speaks against it. */
+  /** How many times likelier the finding is with this cause than with none; below 1 it speaks against it. */
   readonly times: number
 }
 
 export interface RankedCause {
   readonly cause: CauseKey
+  /** How likely it is at work, 0 to 1. Several can be at once: they do not sum to 1. */
   readonly likelihood: number
+  /** It brings forth something that was found. */
+  readonly explains: boolean
   /** The strongest first. */
   readonly for: readonly Evidence[]
   readonly against: readonly Evidence[]
 }
 
-interface NextTest {
-  readonly finding: FindingKey
-  /** Uncertainty that it takes away, as a share of what there is. */
-  readonly tells: number
-}
-
 export interface Diagnosis {
   readonly ranked: readonly RankedCause[]
-  /** What would separate the likeliest causes best for its effort; null when nothing would. */
+  /** Causes that are likely at work together; empty where one alone explains what was found. */
+  readonly together: readonly CauseKey[]
+  /** What can kill or hurt, is not likely and not ruled out either. */
+  readonly notRuledOut: readonly CauseKey[]
+  /** What would separate the causes best for its effort; null when nothing would. */
   readonly next: NextTest | null
 }
 
-/** Nothing is quite certain: keeps one odd answer from ruling a cause out. */
-const LEAST = 0.02
+/** From here on what can kill is named before what cannot: overlooking it costs more than naming it wrongly. */
+const NAMED_FIRST = 0.3
+/** A cause is said beside the first one from here on. */
+const LIKELY_BESIDE = 0.2
+/**
+ * Two causes go together where they are not each other's alternatives: both at once are at least so many times as
+ * likely as if they had nothing to do with each other. Rival explanations of one sign come to a tenth of that.
+ */
+const NOT_RIVALS = 0.5
+const MOST_TOGETHER = 3
+/** Under this a deadly cause counts as ruled out. */
+const RULED_OUT = 0.08
 /** A finding must shift the odds by this to be named as evidence. */
 const WORTH_NAMING = 1.5
-/** Effort of a test in minutes beside which a few more hardly count. */
-const EFFORT_MIN = 8
-
-const chance = (cause: CauseKey, finding: FindingKey): number => {
-  const p = causeOf(cause).shows[finding] ?? FINDINGS[finding].usual
-  return Math.min(1 - LEAST, Math.max(LEAST, p))
-}
-const usualChance = (finding: FindingKey): number => Math.min(1 - LEAST, Math.max(LEAST, FINDINGS[finding].usual))
-const of = (p: number, found: boolean): number => (found ? p : 1 - p)
 
 /**
- * Ranks causes by Bayes' rule over what was found; findings are taken as independent given the cause.
+ * Ranks causes by what was found, asks what would tell most, and says what else may be wrong at the same time.
  * @param skipped  questions that nobody can answer now: they are not asked again
- * @returns likelihoods that sum to 1, evidence for and against each, and the test that would tell most for its effort
- * @source naive Bayes as in de Dombal 1972; expected information by Shannon entropy
+ * @source Bayesian network as in network.ts; its figures are those of causes and findings
  */
 export function diagnose(findings: Findings, skipped: readonly FindingKey[] = []): Diagnosis {
   const told = FINDING_KEYS.filter((key) => findings[key] !== undefined)
-  const weights = CAUSE_KEYS.map((cause) =>
-    told.reduce((w, key) => w * of(chance(cause, key), findings[key]!), causeOf(cause).weight),
-  )
-  const total = weights.reduce((a, b) => a + b, 0)
-  const posterior = weights.map((w) => w / total)
+  const possible = possibilities(findings)
+  const likelihoods = onEachCause(possible, possible.likelihoods)
   const ranked = CAUSE_KEYS.map((cause, i): RankedCause => ({
     cause,
-    likelihood: posterior[i]!,
+    likelihood: Math.min(1, likelihoods[i]!),
+    explains: told.some(
+      (key) => findings[key]! && findingOf(key).role === 'sign' && causeOf(cause).shows[key] !== undefined,
+    ),
     ...evidenceOf(cause, told, findings),
-  })).sort((a, b) => b.likelihood - a.likelihood)
-  return { ranked, next: bestTest(posterior, findings, skipped) }
+  })).sort(
+    (a, b) =>
+      Number(b.explains) - Number(a.explains) ||
+      Number(goesFirst(b)) - Number(goesFirst(a)) ||
+      b.likelihood - a.likelihood,
+  )
+  return {
+    ranked,
+    together: togetherIn(ranked, possible),
+    notRuledOut: ranked
+      .filter(({ cause, explains, likelihood }) => isUrgent(cause) && explains && likelihood >= RULED_OUT)
+      .filter((ranked) => !goesFirst(ranked))
+      .map(({ cause }) => cause),
+    next: nextQuestion(possible, findings, skipped),
+  }
+}
+
+const goesFirst = ({ cause, likelihood }: RankedCause): boolean => isUrgent(cause) && likelihood >= NAMED_FIRST
+
+/** The first cause and those that are likely at work beside it, not instead of it; empty where it stands alone. */
+function togetherIn(ranked: readonly RankedCause[], possible: Possibilities): CauseKey[] {
+  const likely = ranked.filter(({ explains, likelihood }) => explains && likelihood >= LIKELY_BESIDE)
+  const together: RankedCause[] = []
+  for (const one of likely) {
+    const goesWith = (other: RankedCause) =>
+      likelihoodOfAll(possible, [one.cause, other.cause]) >= NOT_RIVALS * one.likelihood * other.likelihood
+    if (together.length < MOST_TOGETHER && together.every(goesWith)) together.push(one)
+  }
+  return together.length > 1 ? together.map(({ cause }) => cause) : []
 }
 
 function evidenceOf(
@@ -69,10 +99,13 @@ function evidenceOf(
   told: readonly FindingKey[],
   findings: Findings,
 ): Pick<RankedCause, 'for' | 'against'> {
-  const all = told.map((finding): Evidence => {
-    const found = findings[finding]!
-    return { finding, found, times: of(chance(cause, finding), found) / of(usualChance(finding), found) }
-  })
+  const of = (p: number, found: boolean) => (found ? p : 1 - p)
+  const all = told
+    .filter((finding) => causeOf(cause).shows[finding] !== undefined)
+    .map((finding): Evidence => {
+      const found = findings[finding]!
+      return { finding, found, times: of(chanceWith(finding, cause), found) / of(chanceWith(finding, null), found) }
+    })
   const strength = (e: Evidence) => Math.abs(Math.log(e.times))
   const strongest = (list: Evidence[]) => list.sort((a, b) => strength(b) - strength(a))
   return {
@@ -80,29 +113,3 @@ function evidenceOf(
     against: strongest(all.filter((e) => e.times <= 1 / WORTH_NAMING)),
   }
 }
-
-/**
- * The unanswered question that is expected to tell most about whether it is the likeliest cause or another, weighed
- * by its effort.
- */
-function bestTest(posterior: readonly number[], findings: Findings, skipped: readonly FindingKey[]): NextTest | null {
-  const first = posterior.indexOf(Math.max(...posterior))
-  const now = doubt(posterior[first]!)
-  if (now < 1e-3) return null
-  let best: (NextTest & { readonly worth: number }) | null = null
-  for (const finding of FINDING_KEYS) {
-    if (findings[finding] !== undefined || skipped.includes(finding)) continue
-    const left = [true, false].reduce((sum, found) => {
-      const joint = posterior.map((p, i) => p * of(chance(CAUSE_KEYS[i]!, finding), found))
-      const share = joint.reduce((a, b) => a + b, 0)
-      return share > 0 ? sum + share * doubt(joint[first]! / share) : sum
-    }, 0)
-    const tells = (now - left) / now
-    const worth = tells / (1 + FINDINGS[finding].minutes / EFFORT_MIN)
-    if (!best || worth > best.worth) best = { finding, tells, worth }
-  }
-  return best && best.tells > 0.01 ? { finding: best.finding, tells: best.tells } : null
-}
-
-/** Entropy of a yes or no. */
-const doubt = (p: number): number => (p <= 0 || p >= 1 ? 0 : -p * Math.log(p) - (1 - p) * Math.log(1 - p))

@@ -3,7 +3,7 @@ import { CLEAR_M } from '../../core/ecosystem/measures'
 import { seenToFloor } from '../../core/assimilation/observed'
 import type { ReadingKindName } from '../../core/water/readings'
 import type { DiagnosisOutcome } from './diagnosis'
-import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
+import { settledBy, TEST_FINDINGS, testsOf } from '../../core/diagnosis/test-findings'
 
 /** One test of the pond on one day. */
 export interface DayTest {

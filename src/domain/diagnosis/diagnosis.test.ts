@@ -1,5 +1,5 @@
 import { diagnose } from '../../core/diagnosis/diagnose'
-import { allFindings, DiagnosisInput, knownFindings, remedyPlan, type DiagnosisFacts } from './diagnosis'
+import { allFindings, DiagnosisInput, knownFindings, remedyPlan, waterAheadOf, type DiagnosisFacts } from './diagnosis'
 import { said } from '../shared/said'
 
 const facts = (changes: Partial<DiagnosisFacts> = {}): DiagnosisFacts => ({
@@ -14,6 +14,7 @@ const facts = (changes: Partial<DiagnosisFacts> = {}): DiagnosisFacts => ({
   ioniser: false,
   weather: [],
   dosedOn: null,
+  freshShare: 0,
   loss: null,
   ...changes,
 })
@@ -85,6 +86,30 @@ describe('what the file knows', () => {
     const known = knownFindings(facts({ readings: { kh: read(1), ph: read(6.2) } }))
     expect(diagnose(allFindings(known, {})).ranked[0]!.cause).toBe('ph-crash')
   })
+  it('knows of fresh water and of a floor stirred yesterday by the visits', () => {
+    const known = knownFindings(facts({ freshShare: 0.2, visits: [{ day: '2027-07-09', jobKey: 'rescue-floor' }] }))
+    expect([known['filled-lately']?.found, known['floor-stirred']?.found, known.unserviced?.found]).toEqual([
+      true,
+      true,
+      false,
+    ])
+    // what is not on file is not known
+    const nothing = knownFindings(facts())
+    expect([nothing['filled-lately'], nothing['floor-stirred'], nothing.unserviced]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ])
+  })
+  it.each([
+    ['gh', 2, 'gh-low'],
+    ['freeChlorine', 0.1, 'chlorine-found'],
+    ['nitrate', 80, 'nitrate-high'],
+    ['orthophosphate', 1, 'phosphate-high'],
+    ['salinity', 0.003, 'salt-high'],
+  ] as const)('a test of %s %d is a finding', (kind, value, finding) =>
+    expect(knownFindings(facts({ readings: { [kind]: read(value) } }))[finding]?.found).toBe(true),
+  )
   it('gives way to what is said at the pond', () =>
     expect(
       allFindings(
@@ -100,17 +125,40 @@ describe('what the file knows', () => {
     }))
 })
 
+const WARM = () => 20
+
 describe('the plan', () => {
   it('is dated, and ends with a look whether it came true', () => {
-    const plan = remedyPlan('green-filter-small', '2027-07-10')
-    expect(plan.at(-1)).toMatchObject({ from: '2027-07-31', jobKey: 'routine' })
+    const plan = remedyPlan('green-filter-small', '2027-07-10', WARM)
+    expect(plan.at(-1)).toMatchObject({ times: [{ from: '2027-07-31' }], jobKey: 'routine' })
     expect(plan.at(-1)!.title).toMatch(/^diagnosis.remedyTask.check/)
-    plan.forEach((step) => expect(step.from <= step.to).toBe(true))
+    for (const { times } of plan) for (const { from, to } of times) expect(from <= to).toBe(true)
   })
   it('promises nothing where a vet must look', () =>
-    expect(remedyPlan('infection', '2027-07-10').some((s) => s.title.startsWith('diagnosis.remedyTask.check'))).toBe(
-      false,
-    ))
+    expect(
+      remedyPlan('infection', '2027-07-10', WARM).some((s) => s.title.startsWith('diagnosis.remedyTask.check')),
+    ).toBe(false))
+  it('"test every day" is a task for every day, and the binder is given daily', () => {
+    const plan = remedyPlan('ammonia-overload', '2027-07-10', WARM)
+    const daily = plan.find(({ title }) => title === 'diagnosis.remedies.testEveryDay')!
+    expect(daily.times.map(({ from }) => from)).toEqual([11, 12, 13, 14, 15, 16, 17].map((day) => `2027-07-${day}`))
+    expect(plan.find(({ dose }) => dose === 'binder')!.times.length).toBeGreaterThanOrEqual(3)
+  })
+  it.each(['ammonia-poisoning', 'nitrite-poisoning', 'ammonia-overload'] as const)(
+    '%s: air, no feed and the firm’s binder are in the plan',
+    (cause) =>
+      expect(remedyPlan(cause, '2027-07-10', WARM)).toContainEqual(
+        expect.objectContaining({ title: 'diagnosis.remedies.airBinderNoFeed', dose: 'binder' }),
+      ),
+  )
+  it('looks after bacteria when the water has been warm enough, by its weeks', () => {
+    const cold = waterAheadOf('2027-12-01', [
+      ...Array<number>(16).fill(2),
+      ...Array<number>(28).fill(18),
+      ...Array<number>(8).fill(3),
+    ])
+    expect(remedyPlan('settling-in', '2027-12-01', cold).at(-1)!.times[0]!.from > '2028-05-01').toBe(true)
+  })
   it('is refused for a cause or a finding that there is not', () => {
     expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0]!.message).toBe(
       'diagnosis.problems.chooseCause',

@@ -1,10 +1,13 @@
 import { z } from 'zod'
-import { CAUSE_KEYS, causeOf, type CauseKey, type RemedyDose } from '../../core/diagnosis/causes'
+import { betterDays, type WaterAhead } from '../../core/diagnosis/better-days'
+import type { RemedyDose } from '../../core/diagnosis/cause'
+import { CAUSE_KEYS, causeOf, type CauseKey } from '../../core/diagnosis/causes'
+import { findingsByFacts, type PondFacts } from '../../core/diagnosis/fact-findings'
 import { FINDING_KEYS, type FindingKey, type Findings } from '../../core/diagnosis/findings'
-import { addDays, daysBetween } from '../../core/numeric/calendar'
+import { addDays, daysBetween, weekOf } from '../../core/numeric/calendar'
 import type { ReadingKindName } from '../../core/water/readings'
 import type { DiagnosisId, PondId } from '../shared/ids'
-import { settledBy, TEST_FINDINGS, testsOf } from '../water/test-findings'
+import { settledBy, TEST_FINDINGS, testsOf } from '../../core/diagnosis/test-findings'
 import { said, type Said } from '../shared/said'
 import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 
@@ -39,23 +42,32 @@ export interface DiagnosisFacts {
   /** Weather of the last days, the newest last. */
   readonly weather: readonly { readonly date: string; readonly maxAirC: number; readonly rainMm: number }[]
   readonly dosedOn: string | null
+  /** Share of the pond's water that came in fresh within the last days, by the logs of visits. */
+  readonly freshShare: number
   /** What the pond page says of the level: null without logs. */
   readonly loss: LossEvidence | null
 }
 
 const RECENT_TEST_DAYS = 10
-const NEW_FILTER_DAYS = 70
-const CLEANED_DAYS = 42
 const RAIN_DAYS = 4
 const HEAVY_RAIN_MM = 20
 const HOT_C = 28
 const STERILE_JOBS = ['spring-cleanout', 'rescue-media']
-const SMALL_SHARE = 0.75
-const FEW_PLANTS = 0.3
 const LEVEL_FALLS_MM = 10
 /** A leak is held likelier than not from here, and ruled out under the other. */
 const LEAK = { likely: 0.5, unlikely: 0.2 } as const
 const DOSED_DAYS = 7
+/** From this share of fresh water on the pond counts as filled. */
+const FILLED_SHARE = 0.05
+/** Visits that stir the floor, and days that it shows. */
+const FLOOR_JOBS: readonly VisitTypeKey[] = ['spring-cleanout', 'rescue-floor', 'rescue-rocks']
+const STIRRED_DAYS = 1
+
+const byVisit = (visit: DiagnosisFacts['visits'][number]): Said =>
+  said('diagnosis.sources.visit', {
+    visit: { text: `visitTypes.namesInText.${visit.jobKey}` },
+    day: { day: visit.day },
+  })
 
 type Say = (key: FindingKey, found: boolean, source: Said) => void
 
@@ -102,26 +114,25 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     )
     if (found !== undefined) say(rule.finding, found, tests[0]![1]!.source)
   }
+  const settled = (values: PondFacts, source: Said) => {
+    for (const [key, found] of Object.entries(findingsByFacts(values))) say(key as FindingKey, found, source)
+  }
   if (facts.builtOn)
-    say(
-      'filter-new',
-      age(facts.builtOn) <= NEW_FILTER_DAYS,
-      said('diagnosis.sources.built', { day: { day: facts.builtOn } }),
-    )
+    settled({ filterAgeD: age(facts.builtOn) }, said('diagnosis.sources.built', { day: { day: facts.builtOn } }))
   const cleaned = facts.visits.findLast((v) => STERILE_JOBS.includes(v.jobKey))
-  say(
-    'cleaned-lately',
-    cleaned !== undefined && age(cleaned.day) <= CLEANED_DAYS,
-    cleaned
-      ? said('diagnosis.sources.visit', {
-          visit: { text: `visitTypes.namesInText.${cleaned.jobKey}` },
-          day: { day: cleaned.day },
-        })
-      : said('diagnosis.sources.noVisit'),
+  settled(
+    { cleanedAgoD: cleaned ? age(cleaned.day) : Infinity },
+    cleaned ? byVisit(cleaned) : said('diagnosis.sources.noVisit'),
   )
+  // that nobody has cared for the pond is not known from what is not on file
+  const cared = facts.visits.at(-1)
+  if (cared) say('unserviced', false, byVisit(cared))
+  const stirred = facts.visits.findLast((v) => FLOOR_JOBS.includes(v.jobKey))
+  if (stirred && age(stirred.day) <= STIRRED_DAYS) say('floor-stirred', true, byVisit(stirred))
+  if (facts.freshShare >= FILLED_SHARE) say('filled-lately', true, said('diagnosis.sources.water'))
   if (facts.bed) {
-    say('filter-small', facts.bed.areaM2 < SMALL_SHARE * facts.bed.neededM2, said('diagnosis.sources.filter'))
-    say('plants-few', facts.bed.coverShare < FEW_PLANTS, said('diagnosis.sources.planting'))
+    settled({ bedOfNeeded: facts.bed.areaM2 / facts.bed.neededM2 }, said('diagnosis.sources.filter'))
+    settled({ plantCover: facts.bed.coverShare }, said('diagnosis.sources.planting'))
   }
   say('fish-many', facts.tooManyFish, said('diagnosis.sources.fish'))
   if (facts.overhangingTrees) say('leaves-in', true, said('diagnosis.sources.trees'))
@@ -153,43 +164,53 @@ export type DiagnosisInput = z.infer<typeof DiagnosisInput>
 /** One dated step of what is to be done. */
 export interface PlanStep {
   readonly title: Said
-  readonly from: string
-  readonly to: string
+  /** Every time it is done, in order; a course has several. */
+  readonly times: readonly { readonly from: string; readonly to: string }[]
   readonly jobKey: string | null
   readonly dose: RemedyDose | null
 }
 
-/** Days around a step's own that do as well. */
+/** Days around a step's own that do as well; within a course it is the day itself. */
 const STEP_SLACK_DAYS = 4
 /** Days after the latest that someone looks whether it has come true. */
 const LOOK_AFTER_DAYS = 3
 
-/** The remedy as dated tasks, with a look at the end whether it worked. */
-export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
-  const { remedies, betterDays } = causeOf(cause)
-  const steps = remedies.map(({ code, jobKey, afterDays, dose }): PlanStep => {
-    const from = addDays(today, afterDays)
+/**
+ * The remedy as dated tasks, with a look at the end whether it worked.
+ * @param waterAhead expected water: where bacteria must grow first it moves the look
+ */
+export function remedyPlan(cause: CauseKey, today: string, waterAhead: WaterAhead): PlanStep[] {
+  const steps = causeOf(cause).remedies.map(({ code, jobKey, afterDays, dose, course }): PlanStep => {
+    const { times, everyDays } = course ?? { times: 1, everyDays: 0 }
     return {
       title: said(`diagnosis.remedies.${code}`),
-      from,
-      to: addDays(from, STEP_SLACK_DAYS),
+      times: Array.from({ length: times }, (_, i) => {
+        const from = addDays(today, afterDays + i * everyDays)
+        return { from, to: course ? from : addDays(from, STEP_SLACK_DAYS) }
+      }),
       jobKey: jobKey ?? null,
       dose: dose ?? null,
     }
   })
-  if (!betterDays) return steps
-  const look = addDays(today, betterDays[1])
+  const better = betterDays(cause, waterAhead)
+  if (!better) return steps
+  const look = addDays(today, better[1])
   return [
     ...steps,
     {
       title: said('diagnosis.remedyTask.check', { cause: { text: `diagnosis.causeNames.${cause}` } }),
-      from: look,
-      to: addDays(look, LOOK_AFTER_DAYS),
+      times: [{ from: look, to: addDays(look, LOOK_AFTER_DAYS) }],
       jobKey: 'routine',
       dose: null,
     },
   ]
 }
+
+/** Expected water from today on, by the weeks of the year. */
+export const waterAheadOf =
+  (today: string, weeklyC: readonly number[]): WaterAhead =>
+  (daysAhead) =>
+    weeklyC[weekOf(addDays(today, daysAhead))]!
 
 export const DIAGNOSIS_OUTCOMES = ['better', 'partly', 'not'] as const
 export type DiagnosisOutcome = (typeof DIAGNOSIS_OUTCOMES)[number]

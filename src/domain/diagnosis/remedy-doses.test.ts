@@ -1,4 +1,5 @@
-import { CAUSE_KEYS, causeOf, REMEDY_DOSES } from '../../core/diagnosis/causes'
+import { REMEDY_DOSES } from '../../core/diagnosis/cause'
+import { CAUSE_KEYS, causeOf } from '../../core/diagnosis/causes'
 import { remedyAmounts, type RemedyDosingFacts } from './remedy-doses'
 import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 

@@ -1,4 +1,4 @@
-import type { RemedyDose } from '../../core/diagnosis/causes'
+import type { RemedyDose } from '../../core/diagnosis/cause'
 import {
   productDose,
   type Dose,
@@ -23,7 +23,9 @@ export interface RemedyAmount extends Dose {
 
 const PURPOSES: Readonly<Record<RemedyDose, readonly ProductPurpose[]>> = {
   bacteria: ['bacteria', 'cold-bacteria'],
+  binder: ['binder'],
   flocculant: ['flocculant'],
+  kh: ['kh'],
   salt: ['salt'],
 }
 /** Salt against nitrite, parts of a thousand. @source trade practice: 0.1 % */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { causeOf, type RemedyDose } from '@/core/diagnosis/causes'
+import { betterDays } from '@/core/diagnosis/better-days'
+import type { RemedyDose } from '@/core/diagnosis/cause'
 import { diagnose } from '@/core/diagnosis/diagnose'
 import { anythingWrong } from '@/core/diagnosis/findings'
 import { evaluateDesign } from '@/core/filter/design'
@@ -11,6 +12,7 @@ import { checkDiagnosis } from '@/domain/diagnosis/diagnosis-check'
 import {
   knownFindings,
   remedyPlan,
+  waterAheadOf,
   type DiagnosisFacts,
   type DiagnosisInput,
   type SavedDiagnosis,
@@ -38,6 +40,9 @@ import { findProducts } from '@/server/stores/product-repository'
 import { findPhotosAround } from '@/server/visits/photo-repository'
 import { listDailyReadings, listLastReadings } from '@/server/water/reading-repository'
 import { listDoneVisitDays, listDosesSince } from '@/server/visits/visit-repository'
+import { listWaterWork } from '@/server/visits/water-work-repository'
+import { listPlanningPonds } from '@/server/schedule/planning-repository'
+import { USUAL_WEEKS } from '@/core/season/usual-water'
 import { listStations, listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
 import { todayIn } from '@/server/platform/today'
 import { designContext } from '@/server/design/designs'
@@ -68,12 +73,17 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
       today,
       known: knownFindings(await factsOf(trx, actor, pond, stations, today)),
       dosing: await dosingFacts(trx, pond, today),
+      weeklyWaterC: await weeklyWater(trx, pondId),
       kept: await checked(trx, actor, pond, today),
       mayPlan: may(actor.role, 'visits.plan'),
       mayLog: may(actor.role, 'visits.log'),
     }
   })
 }
+/** Expected water of the pond by the weeks of the year, °C. */
+const weeklyWater = async (trx: Knex.Transaction, pondId: PondId): Promise<readonly number[]> =>
+  (await listPlanningPonds(trx, [pondId]))[0]?.weeklyC ?? USUAL_WEEKS
+
 /** What doses of a remedy are worked out from. */
 async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: string): Promise<RemedyDosingFacts> {
   const { products } = await findProducts(trx)
@@ -166,12 +176,24 @@ async function factsOf(
         .map((d) => d.at.slice(0, 10))
         .sort()
         .at(-1) ?? null,
+    freshShare: await freshShare(trx, actor, pond, today),
     loss: verdict && {
       mmPerD: verdict.measuredMmPerD,
       leakLikelihood: verdict.leakLikelihood,
       leakLikelihoodPumpOff: loss?.balance.off?.leakLikelihood ?? null,
     },
   }
+}
+
+/** Days in which fresh water still tells. */
+const FRESH_DAYS = 3
+
+/** Share of the pond's water that visits changed or topped up within the last days. */
+async function freshShare(trx: Knex.Transaction, actor: Actor, pond: PondInContext, today: string): Promise<number> {
+  const since = addDays(today, -FRESH_DAYS)
+  const work = (await listWaterWork(trx, pond.id, actor.timeZone)).filter(({ day }) => day >= since)
+  const freshM3 = work.reduce((sum, { work: w }) => (w.code === 'dose' ? sum : sum + w.amount), 0)
+  return freshM3 / savedPondFacts(pond).adopted.volumeM3
 }
 
 /**
@@ -191,7 +213,8 @@ export async function actOnDiagnosis(
     if (!pond) throw notFound('pond')
     const dosing = await dosingFacts(trx, pond, today)
     const id = randomUUID() as DiagnosisId
-    const { betterDays } = causeOf(cause)
+    const waterAhead = waterAheadOf(today, await weeklyWater(trx, pondId))
+    const better = betterDays(cause, waterAhead)
     await insertDiagnosis(trx, actor.firmId, {
       id,
       pondId,
@@ -199,20 +222,21 @@ export async function actOnDiagnosis(
       likelihood: diagnose(findings).ranked.find((r) => r.cause === cause)!.likelihood,
       findings,
       madeOn: today,
-      betterFrom: betterDays && addDays(today, betterDays[0]),
-      betterTo: betterDays && addDays(today, betterDays[1]),
+      betterFrom: better && addDays(today, better[0]),
+      betterTo: better && addDays(today, better[1]),
       byId: actor.userId,
     })
-    for (const { title, from, to, dose } of remedyPlan(cause, today))
-      await insertFollowUp(trx, actor.firmId, {
-        pondId,
-        visitId: null,
-        title: withAmount(saidWords(title, firmTexts()), dose, dosing),
-        readings: [],
-        dueFrom: from,
-        dueTo: to,
-        minutes: STEP_MINUTES,
-      })
+    for (const { title, times, dose } of remedyPlan(cause, today, waterAhead))
+      for (const { from, to } of times)
+        await insertFollowUp(trx, actor.firmId, {
+          pondId,
+          visitId: null,
+          title: withAmount(saidWords(title, firmTexts()), dose, dosing),
+          readings: [],
+          dueFrom: from,
+          dueTo: to,
+          minutes: STEP_MINUTES,
+        })
     return { id }
   })
 }

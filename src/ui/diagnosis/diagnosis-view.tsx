@@ -1,7 +1,7 @@
 'use client'
 import { useMemo, useState } from 'react'
 import type { CauseKey } from '@/core/diagnosis/causes'
-import { diagnose } from '@/core/diagnosis/diagnose'
+import { diagnose, type Diagnosis } from '@/core/diagnosis/diagnose'
 import {
   anythingWrong,
   FINDING_KEYS,
@@ -25,6 +25,7 @@ import { ToldAnswers } from './told-answers'
 
 const SHOWN = 5
 const MIN_SHOWN = 0.02
+const DANGERS_SHOWN = 3
 /** Under this the first cause is a guess among others. */
 const FAIRLY_SURE = 0.6
 /** So many questions at most before it is said what to do. */
@@ -69,6 +70,27 @@ function useAnswers() {
   }
 }
 
+/** What may be wrong beside the likeliest cause. */
+function BesideNotes({ together, notRuledOut }: Pick<Diagnosis, 'together' | 'notRuledOut'>) {
+  const t = useTexts()
+
+  const names = (causes: readonly CauseKey[]) => causes.map((cause) => t(`diagnosis.causeNames.${cause}`)).join(' · ')
+  return (
+    <>
+      {together.length > 0 ? (
+        <p className="mb-1">
+          <strong>{t('diagnosis.diagnosisView.severalAtOnce')}</strong> {names(together)}
+        </p>
+      ) : null}
+      {notRuledOut.length > 0 ? (
+        <p className="verdict look d-block text-start mb-1">
+          {t('diagnosis.diagnosisView.notRuledOut', { causes: names(notRuledOut.slice(0, DANGERS_SHOWN)) })}
+        </p>
+      ) : null}
+    </>
+  )
+}
+
 /** What is wrong with this water: pictures of what is seen, then one question at a time, beside the causes. */
 export function DiagnosisView({ data }: { data: DiagnosisData }) {
   const t = useTexts()
@@ -77,9 +99,9 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
   const { told, skipped, say } = answers
   const [chosen, setChosen] = useState<CauseKey | null>(null)
   const findings = useMemo(() => allFindings(data.known, told), [data.known, told])
-  const { ranked, next } = useMemo(() => diagnose(findings, skipped), [findings, skipped])
+  const { ranked, together, notRuledOut, next } = useMemo(() => diagnose(findings, skipped), [findings, skipped])
   const wrong = anythingWrong(findings)
-  const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= MIN_SHOWN)
+  const likely = ranked.filter((r, i) => i < SHOWN && r.explains && r.likelihood >= MIN_SHOWN)
   const cause = chosen ?? ranked[0]!.cause
   return (
     <>
@@ -132,6 +154,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
                     />
                   ))}
                 </ol>
+                <BesideNotes together={together} notRuledOut={notRuledOut} />
                 {ranked[0]!.likelihood < FAIRLY_SURE ? (
                   <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p>
                 ) : null}

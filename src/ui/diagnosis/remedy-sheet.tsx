@@ -1,9 +1,11 @@
 'use client'
 import Link from 'next/link'
-import { causeOf, isUrgent, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
+import { BACTERIA_SLOW_C, betterDays, slowedByCold } from '@/core/diagnosis/better-days'
+import type { RemedyDose } from '@/core/diagnosis/cause'
+import { causeOf, isUrgent, type CauseKey } from '@/core/diagnosis/causes'
 import type { Findings } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
-import { remedyPlan } from '@/domain/diagnosis/diagnosis'
+import { remedyPlan, waterAheadOf, type PlanStep } from '@/domain/diagnosis/diagnosis'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
 import { saidWords } from '@/messages/said'
 import { jobNameInText } from '@/messages/visits/visit-words'
@@ -42,6 +44,15 @@ function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
   )
 }
 
+/** When a step is done: its days, or of a course how often and until when. */
+function StepDays({ times }: { times: PlanStep['times'] }) {
+  const t = useTexts()
+
+  const [first, last] = [times[0]!, times.at(-1)!]
+  const days = `${t.shortDate(first.from)} – ${t.shortDate(last.to)}`
+  return times.length > 1 ? t('diagnosis.diagnosisView.timesBetween', { times: times.length, days }) : days
+}
+
 interface RemedySheetProps {
   readonly data: DiagnosisData
   readonly cause: CauseKey
@@ -52,9 +63,12 @@ interface RemedySheetProps {
 export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
   const t = useTexts()
 
+  const show = useShow()
   const { problem, save, saved } = useSave()
-  const { specialist, betterDays } = causeOf(cause)
-  const plan = remedyPlan(cause, data.today)
+  const { specialist } = causeOf(cause)
+  const waterAhead = waterAheadOf(data.today, data.weeklyWaterC)
+  const plan = remedyPlan(cause, data.today, waterAhead)
+  const better = betterDays(cause, waterAhead)
   return (
     <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDo')}>
       <h2>{t('diagnosis.diagnosisView.whatDo')}</h2>
@@ -72,7 +86,7 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
           <li key={step.title}>
             {saidWords(step.title, t)}{' '}
             <span className="soft small">
-              {t.shortDate(step.from)} – {t.shortDate(step.to)}
+              <StepDays times={step.times} />
             </span>{' '}
             {step.jobKey && data.mayPlan ? (
               <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
@@ -83,11 +97,19 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
           </li>
         ))}
       </ol>
+      {slowedByCold(cause, waterAhead) ? (
+        <p className="verdict look d-block text-start">
+          {t('diagnosis.diagnosisView.slowedByCold', {
+            now: show(waterAhead(0), 'temperature'),
+            limit: show(BACTERIA_SLOW_C, 'temperature'),
+          })}
+        </p>
+      ) : null}
       <p>
-        {betterDays
+        {better
           ? t('diagnosis.diagnosisView.shouldLookBetterBetween', {
-              today: t.longDate(addDays(data.today, betterDays[0])),
-              today2: t.longDate(addDays(data.today, betterDays[1])),
+              today: t.longDate(addDays(data.today, better[0])),
+              today2: t.longDate(addDays(data.today, better[1])),
             })
           : t('diagnosis.diagnosisView.willNotGetBetter')}{' '}
         <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>

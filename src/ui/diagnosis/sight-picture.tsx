@@ -10,6 +10,7 @@ const SEEN = {
   tea: '#a8743a',
   mud: '#9b8a6c',
   milk: '#e6e8e4',
+  scum: '#3f8f83',
   pale: '#cfc267',
   leaf: '#5d8a3c',
   fish: '#e08a3c',
@@ -55,6 +56,13 @@ const PICTURES: Readonly<Record<Sight, ReactNode>> = {
   'water-brown': pond(SEEN.tea),
   'water-muddy': pond(SEEN.mud, ink('M20 40c6-4 10 4 16 0s10 4 16 0 10 4 16 0')),
   'water-milky': pond(SEEN.milk),
+  'algae-turned': (
+    <>
+      {pond(SEEN.tea)}
+      <path d={`M6 ${SURFACE_Y}H48V48C28 48 8 40 6 ${SURFACE_Y}Z`} fill={SEEN.green} stroke="var(--ink)" />
+      {ink('M36 10H60M54 5l6 5-6 5', 2)}
+    </>
+  ),
   'smell-eggs': pond(CLEAR, ink('M36 16c-4-4 4-6 0-12M48 16c-4-4 4-6 0-12M60 16c-4-4 4-6 0-12')),
   foam: pond(
     CLEAR,
@@ -63,6 +71,10 @@ const PICTURES: Readonly<Record<Sight, ReactNode>> = {
     )),
   ),
   film: pond(CLEAR, <path d="M8 20H88V25H10Z" fill={SEEN.pale} opacity={0.8} />),
+  'scum-blue-green': pond(
+    CLEAR,
+    <path d="M8 20H88C86 27 72 24 62 26S40 30 30 26 10 27 8 20Z" fill={SEEN.scum} stroke="var(--ink)" />,
+  ),
   duckweed: pond(
     CLEAR,
     [14, 24, 34, 44, 54, 64, 74, 82].map((x) => <ellipse key={x} cx={x} cy={20} rx={5} ry={2.4} fill={SEEN.leaf} />),

@@ -1,6 +1,6 @@
-import type { FindingKey } from '../../core/diagnosis/findings'
-import type { ReadingKindName } from '../../core/water/readings'
-import { waterVerdict } from '../../core/water/verdict'
+import type { ReadingKindName } from '../water/readings'
+import { waterVerdict } from '../water/verdict'
+import type { FindingKey, Findings } from './findings'
 
 type Values = Readonly<Partial<Record<ReadingKindName, number>>>
 
@@ -30,9 +30,14 @@ export const TEST_FINDINGS: readonly TestFinding[] = [
   below('oxygen-low', 'dissolvedOxygen', 5),
   above('nitrite-high', 'nitrite', 0.5),
   below('nitrate-low', 'nitrate', 1),
+  above('nitrate-high', 'nitrate', 50),
+  above('phosphate-high', 'orthophosphate', 0.5),
   above('ph-high', 'ph', 8.8),
   below('ph-low', 'ph', 6.5),
   below('kh-low', 'kh', 2),
+  below('gh-low', 'gh', 3),
+  above('chlorine-found', 'freeChlorine', 0.02),
+  above('salt-high', 'salinity', 0.0015),
   above('sludge-deep', 'sludgeDepth', 0.05),
   below('water-cold', 'waterTemp', 12),
   {
@@ -57,3 +62,12 @@ export function settledBy(rule: TestFinding, values: Values): boolean | undefine
   const found = rule.holds(values as Required<Values>)
   return found || testsOf(rule).every((kind) => values[kind] !== undefined) ? found : undefined
 }
+
+/** All that tests of one water settle, canonical units. */
+export const findingsByTests = (values: Values): Findings =>
+  Object.fromEntries(
+    TEST_FINDINGS.flatMap((rule) => {
+      const found = settledBy(rule, values)
+      return found === undefined ? [] : [[rule.finding, found]]
+    }),
+  )
