@@ -1,5 +1,7 @@
 import sharp from 'sharp'
+import { betterDays } from '@/core/diagnosis/better-days'
 import { addDays } from '@/core/numeric/calendar'
+import { waterAheadOf } from '@/domain/diagnosis/diagnosis'
 import type { PhotoId, PondId } from '@/domain/shared/ids'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
 import { remedyAmountWords } from '@/messages/water/amount-words'
@@ -117,6 +119,20 @@ describe('a diagnosis that was acted on', () => {
     expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(
       `(${remedyAmountWords(salt!)}; the test on site decides)`,
     )
+  })
+
+  it('a daily binder and daily tests are tasks of each day; the look comes when the water has been warm enough', async () => {
+    const { actors } = await makeFirm('Sedge')
+    const pondId = await addPond(actors.owner, newPond())
+    await actOnDiagnosis(actors.owner, pondId, { cause: 'ammonia-overload', findings: { 'ammonia-high': true } })
+    const { followUps } = await pondOnFile(actors.owner, pondId)
+    const daysOf = (start: string) => followUps.filter(({ title }) => title.startsWith(start)).map((f) => f.dueFrom)
+    expect(daysOf('Test ammonia, nitrite').sort()).toEqual([1, 2, 3, 4, 5, 6, 7].map((day) => addDays(today, day)))
+    expect(daysOf('Air on, no feed; ammonia binder')).toHaveLength(5)
+    const { kept, weeklyWaterC } = await diagnosisPage(actors.owner, pondId)
+    const better = betterDays('ammonia-overload', waterAheadOf(today, weeklyWaterC))!
+    expect(kept[0]).toMatchObject({ betterFrom: addDays(today, better[0]), betterTo: addDays(today, better[1]) })
+    expect(daysOf('Check whether it is better')).toEqual([addDays(today, better[1])])
   })
 
   it('goes by the leak evidence of the pond page, below ten millimetres a day too', async () => {

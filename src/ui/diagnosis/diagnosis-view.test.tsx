@@ -4,20 +4,21 @@ import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { DiagnosisView } from './diagnosis-view'
 
-const data = (known: object = {}): DiagnosisData =>
+const data = (known: object, waterC: number): DiagnosisData =>
   ({
     pond: { id: 'p1', name: 'Pool', siteName: 'Tarn' },
     today: '2027-06-01',
     known,
     dosing: { products: [], systemM3: 10, waterC: 18, recent: [] },
+    weeklyWaterC: Array<number>(52).fill(waterC),
     kept: [],
     mayPlan: true,
     mayLog: true,
   }) as unknown as DiagnosisData
-const show = (known: object = {}) =>
+const show = (known: object = {}, waterC = 18) =>
   render(
     <AsPerson>
-      <DiagnosisView data={data(known)} />
+      <DiagnosisView data={data(known, waterC)} />
     </AsPerson>,
   )
 const press = (name: string) => userEvent.click(screen.getByRole('button', { name }))
@@ -88,5 +89,27 @@ describe('what is wrong with this water', () => {
       within(await screen.findByRole('group', { name: 'Is the water green?' })).getByRole('button', { name: 'Yes' }),
     )
     expect(within(causes()).getAllByRole('listitem').length).toBeGreaterThan(0)
+  })
+  const onFile = (...findings: string[]) =>
+    Object.fromEntries(findings.map((key) => [key, { found: true, source: { text: 'diagnosis.sources.weather' } }]))
+  it('says what is probably wrong at once, and what can kill and is not ruled out', async () => {
+    show(onFile('filter-small', 'fish-many', 'plants-few'))
+    await press('Water colour')
+    await press('Green')
+    expect(causes()).toHaveTextContent(/Probably several at once: .*too small.* · .*plants/)
+    expect(causes()).not.toHaveTextContent('Not ruled out')
+    await press('Fish')
+    await press('Gasp at the surface')
+    expect(causes()).toHaveTextContent('Not ruled out, and dangerous: ')
+  })
+  it('a course is told by how often it is done, and cold water by what it does to the dates', () => {
+    show(onFile('ammonia-high', 'fed-much'), 4)
+    const todo = screen.getByRole('region', { name: 'What to do' })
+    expect(todo).toHaveTextContent('7 times, Wed 2 Jun – Tue 8 Jun')
+    expect(todo).toHaveTextContent('The water is expected at 4.0 °C: below 8.0 °C bacteria hardly grow.')
+  })
+  it('says nothing of cold where the water is warm', () => {
+    show(onFile('ammonia-high', 'fed-much'))
+    expect(screen.getByRole('region', { name: 'What to do' })).not.toHaveTextContent('bacteria hardly grow')
   })
 })

@@ -1,7 +1,7 @@
 'use client'
 import { useMemo, useState } from 'react'
 import type { CauseKey } from '@/core/diagnosis/causes'
-import { diagnose, type Diagnosis } from '@/core/diagnosis/diagnose'
+import { diagnose } from '@/core/diagnosis/diagnose'
 import {
   anythingWrong,
   FINDING_KEYS,
@@ -70,24 +70,35 @@ function useAnswers() {
   }
 }
 
-/** What may be wrong beside the likeliest cause. */
-function BesideNotes({ together, notRuledOut }: Pick<Diagnosis, 'together' | 'notRuledOut'>) {
+/** Names of causes in one line. */
+const useNames = () => {
+  const t = useTexts()
+  return (causes: readonly CauseKey[]) => causes.map((cause) => t(`diagnosis.causeNames.${cause}`)).join(' · ')
+}
+
+/** What can kill and nothing has ruled out yet, the likeliest few. */
+function NotRuledOut({ causes }: { causes: readonly CauseKey[] }) {
   const t = useTexts()
 
-  const names = (causes: readonly CauseKey[]) => causes.map((cause) => t(`diagnosis.causeNames.${cause}`)).join(' · ')
+  const names = useNames()
+  if (causes.length === 0) return null
   return (
-    <>
-      {together.length > 0 ? (
-        <p className="mb-1">
-          <strong>{t('diagnosis.diagnosisView.severalAtOnce')}</strong> {names(together)}
-        </p>
-      ) : null}
-      {notRuledOut.length > 0 ? (
-        <p className="verdict look d-block text-start mb-1">
-          {t('diagnosis.diagnosisView.notRuledOut', { causes: names(notRuledOut.slice(0, DANGERS_SHOWN)) })}
-        </p>
-      ) : null}
-    </>
+    <p className="verdict look d-block text-start text-wrap mb-2">
+      {t('diagnosis.diagnosisView.notRuledOut', { causes: names(causes.slice(0, DANGERS_SHOWN)) })}
+    </p>
+  )
+}
+
+/** Causes that are probably at work beside one another. */
+function Together({ causes }: { causes: readonly CauseKey[] }) {
+  const t = useTexts()
+
+  const names = useNames()
+  if (causes.length === 0) return null
+  return (
+    <p className="mb-2">
+      <strong>{t('diagnosis.diagnosisView.severalAtOnce')}</strong> {names(causes)}
+    </p>
   )
 }
 
@@ -144,6 +155,8 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
             <h2>{t('diagnosis.diagnosisView.likelyCauses')}</h2>
             {wrong ? (
               <>
+                <NotRuledOut causes={notRuledOut} />
+                <Together causes={together} />
                 <ol className="cause-list">
                   {likely.map((r) => (
                     <CauseLine
@@ -154,7 +167,6 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
                     />
                   ))}
                 </ol>
-                <BesideNotes together={together} notRuledOut={notRuledOut} />
                 {ranked[0]!.likelihood < FAIRLY_SURE ? (
                   <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p>
                 ) : null}

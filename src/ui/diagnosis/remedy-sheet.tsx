@@ -73,7 +73,9 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
     <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDo')}>
       <h2>{t('diagnosis.diagnosisView.whatDo')}</h2>
       <p className="mb-1">{t(`diagnosis.causeNames.${cause}`)}</p>
-      {isUrgent(cause) ? <p className="verdict stop d-block text-start">{t(`diagnosis.urgent.${cause}`)}</p> : null}
+      {isUrgent(cause) ? (
+        <p className="verdict stop d-block text-start text-wrap">{t(`diagnosis.urgent.${cause}`)}</p>
+      ) : null}
       {specialist ? (
         <p className="mb-1">
           {specialist === 'vet'
@@ -98,7 +100,7 @@ export function RemedySheet({ data, cause, findings }: RemedySheetProps) {
         ))}
       </ol>
       {slowedByCold(cause, waterAhead) ? (
-        <p className="verdict look d-block text-start">
+        <p className="verdict look d-block text-start text-wrap">
           {t('diagnosis.diagnosisView.slowedByCold', {
             now: show(waterAhead(0), 'temperature'),
             limit: show(BACTERIA_SLOW_C, 'temperature'),
