@@ -1,6 +1,6 @@
 import { CAUSE_KEYS, causeOf, isUrgent, type CauseKey } from './causes'
-import { FINDING_KEYS, findingOf, type FindingKey, type Findings } from './findings'
-import { chanceWith, likelihoodOfAll, onEachCause, possibilities, type Possibilities } from './network'
+import { FINDING_KEYS, type FindingKey, type Findings } from './findings'
+import { chanceWith, explains, likelihoodOfAll, onEachCause, possibilities, type Possibilities } from './network'
 import { nextQuestion, type NextTest } from './next-question'
 
 /** One finding that speaks for or against a cause. */
@@ -59,9 +59,7 @@ export function diagnose(findings: Findings, skipped: readonly FindingKey[] = []
   const ranked = CAUSE_KEYS.map((cause, i): RankedCause => ({
     cause,
     likelihood: Math.min(1, likelihoods[i]!),
-    explains: told.some(
-      (key) => findings[key]! && findingOf(key).role === 'sign' && causeOf(cause).shows[key] !== undefined,
-    ),
+    explains: explains(cause, findings),
     ...evidenceOf(cause, told, findings),
   })).sort(
     (a, b) =>

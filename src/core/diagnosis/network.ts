@@ -83,6 +83,12 @@ export function chancesIn({ causes, likelihoods }: Possibilities, key: FindingKe
   return chances
 }
 
+/** Whether a cause brings forth any sign that was found. */
+export const explains = (cause: CauseKey, findings: Findings): boolean =>
+  Object.keys(causeOf(cause).shows).some(
+    (key) => findings[key as FindingKey] === true && findingOf(key as FindingKey).role === 'sign',
+  )
+
 /** What is possible after what was found: likelihoods sum to 1, the negligible is left out. */
 export function possibilities(findings: Findings): Possibilities {
   const likelihoods = Float64Array.from(BEFORE.likelihoods)

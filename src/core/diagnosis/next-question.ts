@@ -1,6 +1,6 @@
 import { CAUSE_KEYS, causeOf } from './causes'
 import { FINDING_KEYS, FINDINGS, type FindingKey, type Findings } from './findings'
-import { chancesIn, onEachCause, PRIORS, type Possibilities } from './network'
+import { chancesIn, explains, onEachCause, type Possibilities } from './network'
 
 export interface NextTest {
   readonly finding: FindingKey
@@ -30,11 +30,9 @@ const costs = CAUSE_KEYS.map((key) => {
 
 /** Entropy of a yes or no. */
 const doubt = (p: number): number => (p <= 0 || p >= 1 ? 0 : -p * Math.log(p) - (1 - p) * Math.log(1 - p))
-/** A cause is suspected once what was told makes it so many times likelier than it was before. */
-const SUSPECTED = 1.5
-/** What doubt about each cause weighs: nothing where it is not suspected, while others are. */
-function weightsOf(likelihoods: Float64Array): readonly number[] {
-  const suspected = costs.map((cost, i) => (likelihoods[i]! > SUSPECTED * PRIORS[i]! ? cost : 0))
+/** What doubt about each cause weighs: nothing where it explains nothing that was found, while others do. */
+function weightsOf(findings: Findings): readonly number[] {
+  const suspected = costs.map((cost, i) => (explains(CAUSE_KEYS[i]!, findings) ? cost : 0))
   return suspected.some((cost) => cost > 0) ? suspected : costs
 }
 const doubtAbout = (likelihoods: Float64Array, weights: readonly number[], total = 1): number =>
@@ -53,11 +51,12 @@ export function nextQuestion(
   skipped: readonly FindingKey[],
 ): NextTest | null {
   const likelihoods = onEachCause(possible, possible.likelihoods)
-  const weights = weightsOf(likelihoods)
+  const weights = weightsOf(findings)
   const now = doubtAbout(likelihoods, weights)
   const tellsOf = (finding: FindingKey) =>
     now > 0 ? (now - doubtLeft(finding, possible, likelihoods, weights)) / now : 0
-  const atOnce = dangerTest(likelihoods, (finding) => findings[finding] === undefined && !skipped.includes(finding))
+  const suspected = likelihoods.map((p, i) => (weights[i]! > 0 ? p : 0))
+  const atOnce = dangerTest(suspected, (finding) => findings[finding] === undefined && !skipped.includes(finding))
   if (atOnce) return { finding: atOnce, tells: tellsOf(atOnce) }
   if (now < SURE) return null
   let best: (NextTest & { readonly worth: number }) | null = null
