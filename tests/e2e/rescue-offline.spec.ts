@@ -33,6 +33,9 @@ test('the neglected pond is mended over three visits without signal, with its st
       nitrite: 0.4,
       ph: 7.6,
       khDH: 2,
+      ghDH: 9,
+      fillPh: 7.6,
+      fillKhDH: 6,
       oxygenMgL: 5.6,
       hasMedia: false,
       rockSections: 1,
@@ -109,7 +112,7 @@ test('the neglected pond is mended over three visits without signal, with its st
   await desk.goto(`${pond}/water`)
   await expect(desk.getByRole('row', { name: /Total ammonia/ })).toContainText('0.2')
   await desk.goto(`${pond}/visits`)
-  await expect(desk.getByText(/Test after the rescue \(1 of 2\)/)).toBeVisible()
+  await expect(desk.getByText(/Test after the last stage of the rescue \(1 of 2\)/)).toBeVisible()
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
   await context.close()
 })

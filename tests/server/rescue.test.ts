@@ -1,5 +1,7 @@
 import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
+import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
 import { RescueInput } from '@/domain/visits/rescue'
+import { remedyAmountWords } from '@/messages/water/amount-words'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { addPond } from '@/server/ponds/ponds'
@@ -29,6 +31,9 @@ async function neglected(name: string) {
     nitrite: 0.3,
     ph: 7.2,
     khDH: 2,
+    ghDH: 5,
+    fillPh: 7.2,
+    fillKhDH: 3,
     oxygenMgL: 6,
     hasMedia: true,
     rockSections: 2,
@@ -39,7 +44,7 @@ async function neglected(name: string) {
 describe('a rescue', () => {
   it('becomes dated visits, each with its doses and stop rules in the crew’s note, and two tests that end it', async () => {
     const { actors, pondId, input } = await neglected('Sedge')
-    expect(await startRescue(actors.office, pondId, input)).toMatchObject({ visits: 5, first })
+    expect(await startRescue(actors.office, pondId, input)).toMatchObject({ visits: 6, first })
     const { visits, followUps } = await pondOnFile(actors.office, pondId)
     expect(visits.map((v) => v.job.key)).toEqual([
       'rescue-floor',
@@ -47,12 +52,21 @@ describe('a rescue', () => {
       'rescue-media',
       'rescue-media',
       'rescue-rocks',
+      'rescue-rocks',
     ])
-    const { systemM3 } = await rescuePage(actors.office, pondId)
-    // one degree of KH for the whole system: rate × volume
-    expect(visits[0]!.note).toContain(`${Number((systemM3 * 29.96).toPrecision(2))} g of sodium bicarbonate`)
-    expect(visits[2]!.note).toContain('Wait a week while total ammonia is above 1 mg/L')
-    expect(followUps.map((f) => f.title).filter((t) => t.includes('after the rescue'))).toHaveLength(2)
+    const { dosing, fill } = await rescuePage(actors.office, pondId)
+    // two degrees of KH for the whole system: rate × volume
+    expect(visits[0]!.note).toContain(`${Number((2 * dosing.systemM3 * 29.96).toPrecision(2))} g of sodium bicarbonate`)
+    expect(visits[2]!.note).toContain('Wait a week while total ammonia is above 0.5 mg/L')
+    expect(visits.at(-1)!.note).toContain('Section 2 of 2 of the rock piles')
+    const titles = followUps.map((f) => f.title)
+    expect(titles.filter((t) => t.includes('after the last stage'))).toHaveLength(2)
+    const [binder] = remedyAmounts('binder', dosing)
+    expect(titles.filter((t) => t.includes(`binder: ${remedyAmountWords(binder!)}`)).length).toBeGreaterThanOrEqual(3)
+    expect(titles).toContain('Tell the customer: no feed until two tests are clean')
+    expect(titles.some((t) => t.startsWith('Raise GH by 2 °dH'))).toBe(true)
+    // what was said of the fill water is on the site's file from now on
+    expect(fill).toMatchObject({ ph: 7.2, khDH: 3 })
   })
   it('goes to the next working day where the crew is elsewhere, and keeps the stages in order', async () => {
     const { actors, pondId, crewId, input } = await neglected('Reedmace')

@@ -1,9 +1,19 @@
 import { assertPositive } from '../errors'
-import { addDays, type IsoDate } from '../numeric/calendar'
-import { khDoseG } from '../water/dosing/doses'
-import { phAfterKhRise, RAISE_KH_LIMITS, raiseKhGate } from './gates/raise-kh'
-import { WATER_CHANGE_LIMITS } from '../water/water-change-gate'
-import { KH_TARGET_DH } from './visit-amounts'
+import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
+import {
+  afterFasting,
+  afterGhStep,
+  afterKhStep,
+  ghStep,
+  khStep,
+  safeChange,
+  type ChangeLimit,
+  type FillWater,
+  type GhStep,
+  type KhStep,
+  type RescueWater,
+  type Span,
+} from './rescue-water'
 
 /** What is known of a neglected pond before the first hand is put to it. */
 export interface NeglectedPond {
@@ -13,78 +23,108 @@ export interface NeglectedPond {
   readonly nitrite: number | null
   readonly ph: number | null
   readonly khDH: number | null
+  readonly ghDH: number | null
   readonly oxygenMgL: number | null
-  readonly hasFish: boolean
+  readonly fill: FillWater
+  /** Mass of the fish, 0 where there are none. */
+  readonly fishKg: number
   readonly hasMedia: boolean
   /** Sections that rock piles are worked in, none where there are no piles. */
   readonly rockSections: number
 }
 
-/** Days from the first visit on. Media halves are a week or more apart. @source house default */
+/** Days from one visit to the next; media halves and rock sections are a week or more apart. @source house default */
 const RESCUE_RULES = {
   strainersAfter: 4,
-  mediaAfter: 11,
+  mediaAfter: 7,
   betweenHalves: 8,
   rocksAfter: 8,
-  maxRockVisits: 2,
   binderAboveTan: 0.5,
   binderAboveNitrite: 0.2,
   stopOxygen: 5,
-  stopNitrite: 1,
-  waitTan: 1,
-  cleanTan: 0.25,
-  cleanNitrite: 0.1,
+  /** Bacteria are only halved, and the floor only opened, in water that can bear it, mg/L. */
+  waitTan: 0.5,
+  waitNitrite: 0.5,
   /**
    * Below it nitrifiers hardly grow: media that were rinsed do not come back, °C.
    * @source nitrification is slight below 8 to 10 °C
    */
   minMediaC: 8,
   finalTestsDays: [7, 14],
-  /** Toxic ammonia is forecast for water this warm, °C: the tests of the day decide. */
-  warmestC: 24,
+  /** Water where none is expected on file, °C. */
+  usualC: 18,
 } as const
+/** A day warm enough for the media is looked for so far ahead. */
+const WARM_WITHIN_DAYS = 300
 
 export type StopRule =
   | { readonly code: 'low-oxygen'; readonly mgL: number }
   | { readonly code: 'sludge-smell' }
   | { readonly code: 'gasping' }
   | { readonly code: 'ammonia-waits'; readonly mgL: number }
-  | { readonly code: 'cold-water'; readonly waterC: number; readonly leastC: number }
+  | { readonly code: 'cold-water'; readonly leastC: number }
   | { readonly code: 'nitrite-waits'; readonly mgL: number }
 
+export type RescueJob = 'rescue-floor' | 'rescue-strainers' | 'rescue-media' | 'rescue-rocks'
+
 export interface RescueStage {
-  readonly jobKey: 'rescue-floor' | 'rescue-strainers' | 'rescue-media' | 'rescue-rocks'
+  readonly jobKey: RescueJob
   readonly day: IsoDate
-  /** The most of the water that is changed on it, m³. */
+  /** Days that it was put off until the water is warm enough for living media. */
+  readonly waitsForWarmthDays: number
+  /** The section of the rock piles that it is, of how many; null where it is something else. */
+  readonly section: readonly [number, number] | null
+  /** The most of the water that is changed on it, m³, and why it is less than a third. */
   readonly changeM3: number
+  readonly changeLimit: ChangeLimit | null
   readonly binder: boolean
-  /**
-   * Rise of carbonate hardness and the bicarbonate for it, by what the gate is expected to say on the day; null where
-   * it stands well or is not known.
-   */
-  readonly kh: {
-    readonly riseDH: number
-    readonly bicarbonateG: number
-    readonly waitsFor: 'tests' | 'ammonia' | null
-  } | null
-  /** What the change alone leaves, with clean water in, mg/L; null where it was not tested. */
-  readonly expected: { readonly tan: number | null; readonly nitrite: number | null }
+  readonly noFeed: boolean
+  readonly kh: KhStep | null
+  readonly gh: GhStep | null
+  /** What is to be expected after the change, mg/L; null where it was not tested. */
+  readonly expected: { readonly tan: Span | null; readonly nitrite: Span | null }
   readonly stopRules: readonly StopRule[]
 }
 
 export interface RescuePlan {
   readonly stages: readonly RescueStage[]
-  /** Days for the tests that end it: two clean ones, a week apart. */
+  /** Days between the first two visits on which binder is given: on the visits themselves the crew does. */
+  readonly binderDays: readonly IsoDate[]
+  /** Days for the tests that end it: two clean ones, a week apart, once every stage is done. */
   readonly finalTests: readonly IsoDate[]
   /** Air and no food come before everything else. */
   readonly airFirst: boolean
-  readonly missing: readonly ('tan' | 'nitrite' | 'ph' | 'kh' | 'oxygen')[]
+  readonly missing: readonly ('tan' | 'nitrite' | 'ph' | 'kh' | 'gh' | 'oxygen' | 'fillPh' | 'fillKh')[]
+}
+
+/** Its stages in order, each with the days after the one before. */
+function stagesOf({ hasMedia, rockSections }: NeglectedPond): {
+  readonly jobKey: RescueJob
+  readonly after: number
+  readonly section: RescueStage['section']
+}[] {
+  const { strainersAfter, mediaAfter, betweenHalves, rocksAfter } = RESCUE_RULES
+  const stages = [
+    { jobKey: 'rescue-floor' as RescueJob, after: 0, section: null as RescueStage['section'] },
+    { jobKey: 'rescue-strainers' as RescueJob, after: strainersAfter, section: null },
+    ...(hasMedia ? [mediaAfter, betweenHalves] : []).map((after) => ({
+      jobKey: 'rescue-media' as RescueJob,
+      after,
+      section: null,
+    })),
+    ...Array.from({ length: rockSections }, (_, i) => ({
+      jobKey: 'rescue-rocks' as RescueJob,
+      after: rocksAfter,
+      section: [i + 1, rockSections] as const,
+    })),
+  ]
+  // at least three visits: a pond without media or stones is changed once more
+  return stages.length < 3 ? [...stages, { jobKey: 'rescue-strainers', after: rocksAfter, section: null }] : stages
 }
 
 /**
- * Mends a neglected pond in three to five visits, never everything at once: loose dirt and part of the water, then
- * strainers, then half the
- * living media, the other half, and stones a section at a time.
+ * Mends a neglected pond in stages, never everything at once: loose dirt and part of the water, then strainers, then
+ * half the living media, the other half, and stones, every section on a visit of its own.
  * @param onWorkingDay moves a day to the next one on which the firm works
  * @param expectedC the water that is to be expected on a day, °C, or null
  * @throws {DomainError} systemM3 not above 0
@@ -97,84 +137,83 @@ export function planRescue(
 ): RescuePlan {
   assertPositive('systemM3', pond.systemM3)
   const rules = RESCUE_RULES
-  const days: [RescueStage['jobKey'], number][] = [
-    ['rescue-floor', 0],
-    ['rescue-strainers', rules.strainersAfter],
-  ]
-  if (pond.hasMedia)
-    days.push(['rescue-media', rules.mediaAfter], ['rescue-media', rules.mediaAfter + rules.betweenHalves])
-  const rocks = Math.min(pond.rockSections, pond.hasMedia ? 1 : rules.maxRockVisits)
-  const last = days[days.length - 1]![1]
-  for (let i = 0; i < rocks; i++) days.push(['rescue-rocks', last + (i + 1) * rules.rocksAfter])
-  // at least three visits: a pond without media or stones is changed once more
-  if (days.length < 3) days.push(['rescue-strainers', last + rules.rocksAfter])
-
-  let { tan, nitrite, khDH, ph } = pond
+  const hasFish = pond.fishKg > 0
+  let water = waterOf(pond)
   let before: IsoDate | null = null
-  const stages = days.map(([jobKey, after]): RescueStage => {
-    let day = onWorkingDay(addDays(first, after))
-    while (before !== null && day <= before) day = onWorkingDay(addDays(day, 1))
+  const stages = stagesOf(pond).map(({ jobKey, after, section }): RescueStage => {
+    const wanted = onWorkingDay(before === null ? first : addDays(before, after))
+    const day = jobKey === 'rescue-media' ? warmDay(wanted, onWorkingDay, expectedC) : wanted
+    if (before !== null)
+      water = afterFasting(water, pond.fishKg, pond.systemM3, daysBetween(before, day), expectedC(day) ?? rules.usualC)
     before = day
-    const binder = pond.hasFish && ((tan ?? 0) >= rules.binderAboveTan || (nitrite ?? 0) >= rules.binderAboveNitrite)
-    tan = tan === null ? null : tan * (1 - WATER_CHANGE_LIMITS.share)
-    nitrite = nitrite === null ? null : nitrite * (1 - WATER_CHANGE_LIMITS.share)
-    const kh = khStep(pond.systemM3, { khDH, ph, tan }, jobKey)
-    if (kh && kh.waitsFor === null && khDH !== null) {
-      ph = ph === null ? null : Math.min(12, phAfterKhRise(ph, khDH, kh.riseDH))
-      khDH += kh.riseDH
-    }
+    const binder =
+      hasFish &&
+      ((water.tan?.[1] ?? 0) >= rules.binderAboveTan || (water.nitrite?.[1] ?? 0) >= rules.binderAboveNitrite)
+    const change = safeChange(water, pond.fill)
+    const kh = khStep(change.after, pond.systemM3)
+    const gh = ghStep(change.after, pond.systemM3)
+    water = afterGhStep(afterKhStep(change.after, kh), gh)
     return {
       jobKey,
       day,
-      changeM3: pond.systemM3 * WATER_CHANGE_LIMITS.share,
+      waitsForWarmthDays: daysBetween(wanted, day),
+      section,
+      changeM3: pond.systemM3 * change.share,
+      changeLimit: change.limit,
       binder,
+      noFeed: hasFish,
       kh,
-      expected: { tan, nitrite },
-      stopRules: [...stopRules(jobKey, pond.hasFish), ...coldRule(jobKey, expectedC(day))],
+      gh,
+      expected: { tan: change.after.tan, nitrite: change.after.nitrite },
+      stopRules: stopRules(jobKey, hasFish),
     }
   })
+  const [start, second] = stages
   const end = stages[stages.length - 1]!.day
   return {
     stages,
+    binderDays: start!.binder
+      ? Array.from({ length: daysBetween(start!.day, second!.day) - 1 }, (_, i) => addDays(start!.day, i + 1))
+      : [],
     finalTests: rules.finalTestsDays.map((d) => onWorkingDay(addDays(end, d))),
-    airFirst: pond.hasFish && (pond.oxygenMgL === null || pond.oxygenMgL < rules.stopOxygen + 1),
-    missing: (['tan', 'nitrite', 'ph', 'kh', 'oxygen'] as const).filter(
-      (k) => ({ tan: pond.tan, nitrite: pond.nitrite, ph: pond.ph, kh: pond.khDH, oxygen: pond.oxygenMgL })[k] === null,
-    ),
+    airFirst: hasFish && (pond.oxygenMgL === null || pond.oxygenMgL < rules.stopOxygen + 1),
+    missing: missingOf(pond),
   }
 }
 
-/** Only stages whose steps raise it do: the floor and the strainers. */
-function khStep(
-  systemM3: number,
-  { khDH, ph, tan }: Readonly<Record<'khDH' | 'ph' | 'tan', number | null>>,
-  jobKey: RescueStage['jobKey'],
-): RescueStage['kh'] {
-  if (khDH === null || khDH >= KH_TARGET_DH || (jobKey !== 'rescue-floor' && jobKey !== 'rescue-strainers')) return null
-  const steep = ph === null || phAfterKhRise(ph, khDH, RAISE_KH_LIMITS.riseDH) - ph > RAISE_KH_LIMITS.risePh
-  const riseDH = Math.min(steep ? 1 : RAISE_KH_LIMITS.riseDH, KH_TARGET_DH - khDH)
-  const dose = { riseDH, bicarbonateG: khDoseG(systemM3, khDH, khDH + riseDH) }
-  if (tan === null || ph === null) return { ...dose, waitsFor: 'tests' }
-  const gate = raiseKhGate({
-    readings: { tan, ph, kh: khDH, waterTemp: RESCUE_RULES.warmestC },
-    figures: { khRiseDH: riseDH },
-  })
-  return { ...dose, waitsFor: gate.status === 'stop' ? 'ammonia' : null }
+function waterOf({ tan, nitrite, ph, khDH, ghDH }: NeglectedPond): RescueWater {
+  const span = (value: number | null): Span | null => (value === null ? null : [value, value])
+  return { tan: span(tan), nitrite: span(nitrite), ph, khDH, ghDH }
 }
 
-const coldRule = (jobKey: RescueStage['jobKey'], waterC: number | null): StopRule[] =>
-  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.minMediaC
-    ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.minMediaC }]
-    : []
+function missingOf({ tan, nitrite, ph, khDH, ghDH, oxygenMgL, fill }: NeglectedPond): RescuePlan['missing'] {
+  const tested = { tan, nitrite, ph, kh: khDH, gh: ghDH, oxygen: oxygenMgL, fillPh: fill.ph, fillKh: fill.khDH }
+  return (Object.keys(tested) as (keyof typeof tested)[]).filter((kind) => tested[kind] === null)
+}
 
-function stopRules(jobKey: RescueStage['jobKey'], hasFish: boolean): StopRule[] {
+/** The first working day from this one on whose water lets rinsed media come back. */
+function warmDay(
+  from: IsoDate,
+  onWorkingDay: (day: IsoDate) => IsoDate,
+  expectedC: (day: IsoDate) => number | null,
+): IsoDate {
+  for (let ahead = 0; ahead < WARM_WITHIN_DAYS; ahead++) {
+    const day = onWorkingDay(addDays(from, ahead))
+    const waterC = expectedC(day)
+    if (waterC === null || waterC >= RESCUE_RULES.minMediaC) return day
+  }
+  return from
+}
+
+function stopRules(jobKey: RescueJob, hasFish: boolean): StopRule[] {
   const rules: StopRule[] = []
   if (hasFish) rules.push({ code: 'low-oxygen', mgL: RESCUE_RULES.stopOxygen }, { code: 'gasping' })
   if (jobKey === 'rescue-floor' || jobKey === 'rescue-rocks') rules.push({ code: 'sludge-smell' })
+  if (jobKey === 'rescue-media') rules.push({ code: 'cold-water', leastC: RESCUE_RULES.minMediaC })
   if (jobKey === 'rescue-media' || jobKey === 'rescue-rocks')
     rules.push(
       { code: 'ammonia-waits', mgL: RESCUE_RULES.waitTan },
-      { code: 'nitrite-waits', mgL: RESCUE_RULES.stopNitrite },
+      { code: 'nitrite-waits', mgL: RESCUE_RULES.waitNitrite },
     )
   return rules
 }

@@ -1,4 +1,4 @@
-import { RescueInput } from './rescue'
+import { neglectedPond, RescueInput } from './rescue'
 
 describe('what is asked before', () => {
   const input = {
@@ -9,6 +9,9 @@ describe('what is asked before', () => {
     nitrite: null,
     ph: null,
     khDH: null,
+    ghDH: null,
+    fillPh: null,
+    fillKhDH: null,
     oxygenMgL: null,
     hasMedia: true,
     rockSections: 2,
@@ -16,6 +19,8 @@ describe('what is asked before', () => {
   it('may leave every test out', () => expect(RescueInput.safeParse(input).success).toBe(true))
   it.each([
     ['ph', { ph: 70 }],
+    ['fillPh', { fillPh: 70 }],
+    ['ghDH', { ghDH: -1 }],
     ['tan', { tan: -1 }],
     ['rockSections', { rockSections: 7 }],
     ['rockSections', { rockSections: 1.5 }],
@@ -26,4 +31,13 @@ describe('what is asked before', () => {
     const parsed = RescueInput.safeParse({ ...input, ...over })
     expect(parsed.error?.issues.map((i) => i.path[0])).toEqual([path])
   })
+  it('goes to the plan with what is on file; a figure that is being typed is not tested', () =>
+    expect(
+      neglectedPond({ ...RescueInput.parse(input), tan: NaN, fillPh: 7 }, { systemM3: 12, fishKg: 3 }),
+    ).toMatchObject({
+      tan: null,
+      fill: { ph: 7, khDH: null },
+      systemM3: 12,
+      fishKg: 3,
+    }))
 })

@@ -1,4 +1,7 @@
-import type { RescueStage, StopRule } from '@/core/visits/rescue-plan'
+import { addDays } from '@/core/numeric/calendar'
+import type { RescuePlan, RescueStage, StopRule } from '@/core/visits/rescue-plan'
+import type { GhStep, Span } from '@/core/visits/rescue-water'
+import type { ReadingKindName } from '@/core/water/readings'
 import { VISIT_NOTE_LENGTH } from '@/domain/visits/visit'
 import type { Texts } from '../texts'
 
@@ -16,26 +19,48 @@ export function stopRuleWords(rule: StopRule, t: Texts): string {
     case 'ammonia-waits':
       return t('visits.rescueStops.ammoniaWaits', { mgL: rule.mgL })
     case 'cold-water':
-      return t('visits.rescueStops.coldWater', { waterC: Math.round(rule.waterC), leastC: rule.leastC })
+      return t('visits.rescueStops.coldWater', { leastC: rule.leastC })
     case 'nitrite-waits':
       return t('visits.rescueStops.nitriteWaits', { mgL: rule.mgL })
   }
 }
 
-function changeWords({ changeM3, expected: { tan, nitrite } }: RescueStage, t: Texts): string {
-  const left = [
-    ...(tan === null ? [] : [t('visits.rescueStage.ammoniaLeft', { mgL: amount(tan) })]),
-    ...(nitrite === null ? [] : [t('visits.rescueStage.nitriteLeft', { mgL: amount(nitrite) })]),
-  ].join(', ')
-  const volume = amount(changeM3)
-  return left ? t('visits.rescueStage.changeLeaves', { volume, left }) : t('visits.rescueStage.change', { volume })
+const spanWords = ([from, to]: Span): string => {
+  const [low, high] = [amount(from), amount(to)]
+  return low === high ? low : `${low}–${high}`
 }
 
-/** What a stage is to do, in lines: the same for the page and for the crew's note. */
-export function stageLines(stage: RescueStage, t: Texts): string[] {
-  const { kh } = stage
+function changeWords({ changeM3, changeLimit, expected: { tan, nitrite } }: RescueStage, t: Texts): string[] {
+  const why = changeLimit ? [t(`visits.rescueChange.${changeLimit}`)] : []
+  if (changeM3 === 0) return [t('visits.rescueStage.noChange'), ...why]
+  const left = [
+    ...(tan === null ? [] : [t('visits.rescueStage.ammoniaLeft', { mgL: spanWords(tan) })]),
+    ...(nitrite === null ? [] : [t('visits.rescueStage.nitriteLeft', { mgL: spanWords(nitrite) })]),
+  ].join(', ')
+  const volume = amount(changeM3)
   return [
-    changeWords(stage, t),
+    left ? t('visits.rescueStage.changeLeaves', { volume, left }) : t('visits.rescueStage.change', { volume }),
+    ...why,
+  ]
+}
+
+const ghWords = ({ riseDH, calciumG, magnesiumG }: GhStep, t: Texts): string =>
+  t('visits.rescueStage.raiseGh', {
+    riseDH: amount(riseDH),
+    calciumG: amount(calciumG),
+    magnesiumG: amount(magnesiumG),
+  })
+
+/**
+ * What a stage is to do, in lines: the same for the page and for the crew's note.
+ * @param binder how much of the firm's own binder a dose is; null where it has none
+ */
+export function stageLines(stage: RescueStage, binder: string | null, t: Texts): string[] {
+  const { kh, gh, section } = stage
+  return [
+    ...(section ? [t('visits.rescueStage.section', { at: section[0], of: section[1] })] : []),
+    ...(stage.noFeed ? [t('visits.rescueStage.noFeed')] : []),
+    ...changeWords(stage, t),
     ...(kh
       ? [
           t(`visits.rescueKh.${kh.waitsFor ?? 'nothing'}`, {
@@ -44,12 +69,61 @@ export function stageLines(stage: RescueStage, t: Texts): string[] {
           }),
         ]
       : []),
-    ...(stage.binder ? [t('visits.rescueStage.binder')] : []),
+    ...(gh ? [ghWords(gh, t)] : []),
+    ...(stage.binder ? [binderWords(binder, t)] : []),
+    ...(stage.waitsForWarmthDays > 0 ? [t('visits.rescueStage.waitsForWarmth')] : []),
     ...stage.stopRules.map((rule) => stopRuleWords(rule, t)),
   ]
 }
 
-export const stageNote = (stage: RescueStage, at: number, of: number, t: Texts): string =>
-  [t('visits.rescueStage.heading', { stage: at + 1, of }), ...stageLines(stage, t)]
+const binderWords = (binder: string | null, t: Texts): string =>
+  binder ? t('visits.rescueStage.binderAmount', { amount: binder }) : t('visits.rescueStage.binder')
+
+export const stageNote = (
+  stage: RescueStage,
+  { at, of, binder }: { readonly at: number; readonly of: number; readonly binder: string | null },
+  t: Texts,
+): string =>
+  [t('visits.rescueStage.heading', { stage: at + 1, of }), ...stageLines(stage, binder, t)]
     .join('. ')
     .slice(0, VISIT_NOTE_LENGTH)
+
+/** Work of a task between the visits, minutes. @source house default */
+const TASK_MINUTES = 15
+/** Days in which a test that ends it may be made. */
+const TEST_SLACK_DAYS = 3
+
+/** A task of the rescue beside its visits. */
+interface RescueTask {
+  readonly title: string
+  readonly readings: ReadingKindName[]
+  readonly dueFrom: string
+  readonly dueTo: string
+  readonly minutes: number
+}
+
+/**
+ * What is to be done beside the visits: food stops, binder on the days between, GH in steps, and the tests that end it.
+ * @param days on which the stages really are, in order
+ */
+export function rescueTasks(plan: RescuePlan, days: readonly string[], binder: string | null, t: Texts): RescueTask[] {
+  const on = (day: string, title: string): RescueTask => ({
+    title,
+    readings: [],
+    dueFrom: day,
+    dueTo: day,
+    minutes: TASK_MINUTES,
+  })
+  return [
+    ...(plan.stages[0]!.noFeed ? [on(days[0]!, t('visits.rescueStage.tellNoFeed'))] : []),
+    ...plan.binderDays.map((day) => on(day, binderWords(binder, t))),
+    ...plan.stages.flatMap(({ gh }, i) => (gh ? [on(days[i]!, ghWords(gh, t))] : [])),
+    ...plan.finalTests.map((day, i) => ({
+      title: t('visits.rescueStage.finalTest', { test: i + 1, of: plan.finalTests.length }),
+      readings: ['tan', 'nitrite'] satisfies ReadingKindName[],
+      dueFrom: day,
+      dueTo: addDays(day, TEST_SLACK_DAYS),
+      minutes: TASK_MINUTES,
+    })),
+  ]
+}

@@ -17,7 +17,6 @@ import {
   type DiagnosisInput,
   type SavedDiagnosis,
 } from '@/domain/diagnosis/diagnosis'
-import { EARLIER_DOSE_DAYS, givenEarlier, youngTests } from '@/domain/water/dosing'
 import { equipmentDue } from '@/domain/equipment/equipment'
 import type { DiagnosisId, PondId } from '@/domain/shared/ids'
 import type { PondInContext } from '@/domain/ponds/pond'
@@ -26,17 +25,16 @@ import { badField, notFound } from '@/domain/shared/problems'
 import { remedyAmounts, type RemedyDosingFacts } from '@/domain/diagnosis/remedy-doses'
 import { remedyAmountWords } from '@/messages/water/amount-words'
 import { may } from '@/domain/people/roles'
-import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { database } from '@/server/platform/db/connection'
 import { findSite } from '@/server/customers/customer-repository'
 import { listDesigns } from '@/server/design/design-repository'
+import { dosingFacts } from '@/server/diagnosis/remedy-dosing'
 import { insertDiagnosis, listDiagnoses, setOutcome } from '@/server/diagnosis/diagnosis-repository'
 import { listEquipment } from '@/server/equipment/equipment-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { insertFollowUp } from '@/server/visits/follow-up-repository'
 import { findPond } from '@/server/ponds/pond-repository'
-import { findProducts } from '@/server/stores/product-repository'
 import { findPhotosAround } from '@/server/visits/photo-repository'
 import { listDailyReadings, listLastReadings } from '@/server/water/reading-repository'
 import { listDoneVisitDays, listDosesSince } from '@/server/visits/visit-repository'
@@ -48,7 +46,6 @@ import { todayIn } from '@/server/platform/today'
 import { designContext } from '@/server/design/designs'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
-import { DAY_MS } from '@/core/numeric/time'
 import { said } from '@/domain/shared/said'
 import { firmTexts } from '@/messages/texts'
 import { saidWords } from '@/messages/said'
@@ -83,23 +80,6 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
 /** Expected water of the pond by the weeks of the year, °C. */
 const weeklyWater = async (trx: Knex.Transaction, pondId: PondId): Promise<readonly number[]> =>
   (await listPlanningPonds(trx, [pondId]))[0]?.weeklyC ?? USUAL_WEEKS
-
-/** What doses of a remedy are worked out from. */
-async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: string): Promise<RemedyDosingFacts> {
-  const { products } = await findProducts(trx)
-  const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
-  const now = Date.now()
-  return {
-    products,
-    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pond.id)).totalM3,
-    waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
-    recent: givenEarlier(
-      await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()),
-      products,
-      now,
-    ),
-  }
-}
 
 /** Tests before a diagnosis that it may have been made from. */
 const TESTS_BEFORE_DAYS = 30

@@ -1,14 +1,15 @@
+import { fishMassKg } from '@/core/fish/load'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { planRescue, type RescuePlan } from '@/core/visits/rescue-plan'
 import type { PondId } from '@/domain/shared/ids'
 import { workingDay } from '@/domain/firm/firm-period'
-import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { badField, notFound, ProblemError } from '@/domain/shared/problems'
-import type { RescueInput } from '@/domain/visits/rescue'
-import { systemVolumeOf } from '@/domain/ponds/system-volume'
+import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
+import { neglectedPond, type RescueInput } from '@/domain/visits/rescue'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
-import { listDesigns } from '@/server/design/design-repository'
 import { listFirmPeriods } from '@/server/firm/firm-period-repository'
+import { findSite, noteFillWater } from '@/server/customers/customer-repository'
+import { dosingFacts } from '@/server/diagnosis/remedy-dosing'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { insertFollowUp } from '@/server/visits/follow-up-repository'
 import { listCrews } from '@/server/people/people-repository'
@@ -19,7 +20,8 @@ import { todayIn } from '@/server/platform/today'
 import { planVisit } from './visit-planning'
 import { said } from '@/domain/shared/said'
 import { firmTexts } from '@/messages/texts'
-import { stageNote } from '@/messages/visits/rescue-words'
+import { rescueTasks, stageNote } from '@/messages/visits/rescue-words'
+import { remedyAmountWords } from '@/messages/water/amount-words'
 
 /** A full day is passed over; looked for so many days. */
 const MAX_DAYS_ON = 14
@@ -34,7 +36,9 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
     return {
       pond,
       today,
-      systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pondId)).totalM3,
+      dosing: await dosingFacts(trx, pond, today),
+      fishKg: pond.fish.reduce((kg, { species, count, lengthM }) => kg + count * fishMassKg(species, lengthM), 0),
+      fill: (await findSite(trx, pond.siteId))!.fill,
       readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
       crews: (await listCrews(trx)).map(({ id, name }) => ({ id, name })),
       periods: await listFirmPeriods(trx, today),
@@ -51,16 +55,17 @@ export async function startRescue(
   pondId: PondId,
   input: RescueInput,
 ): Promise<{ visits: number; first: string; last: string }> {
-  const { pond, systemM3, periods, today, weeklyC } = await rescuePage(actor, pondId)
+  const { pond, dosing, fishKg, periods, today, weeklyC } = await rescuePage(actor, pondId)
   if (input.first < today) throw badField('first', said('visits.problems.dayPast'))
-  const { first, crewId, startTime, ...tests } = input
+  const { first, crewId, startTime, ...asked } = input
   const plan: RescuePlan = planRescue(
-    { ...tests, systemM3, hasFish: pond.fish.length > 0 },
+    neglectedPond(asked, { systemM3: dosing.systemM3, fishKg }),
     first,
     workingDay(periods),
     (day) => weeklyC?.[weekOf(day)] ?? null,
   )
   const t = firmTexts()
+  const [binder] = remedyAmounts('binder', dosing)
   let before = ''
   const days: string[] = []
   for (const [i, stage] of plan.stages.entries()) {
@@ -73,7 +78,11 @@ export async function startRescue(
           day,
           startTime,
           crewId,
-          note: stageNote(stage, i, plan.stages.length, t),
+          note: stageNote(
+            stage,
+            { at: i, of: plan.stages.length, binder: binder ? remedyAmountWords(binder) : null },
+            t,
+          ),
         })
         break
       } catch (error) {
@@ -90,15 +99,12 @@ export async function startRescue(
     before = day
   }
   await inFirm(actor.firmId, async (trx) => {
-    for (const [i, due] of plan.finalTests.entries())
-      await insertFollowUp(trx, actor.firmId, {
-        pondId,
-        visitId: null,
-        title: t('visits.rescueStage.finalTest', { test: i + 1, of: plan.finalTests.length }),
-        readings: ['tan', 'nitrite'],
-        dueFrom: due,
-        dueTo: addDays(due, 3),
-      })
+    await noteFillWater(trx, pond.siteId, {
+      ...(input.fillPh === null ? {} : { ph: input.fillPh }),
+      ...(input.fillKhDH === null ? {} : { khDH: input.fillKhDH }),
+    })
+    for (const task of rescueTasks(plan, days, binder ? remedyAmountWords(binder) : null, t))
+      await insertFollowUp(trx, actor.firmId, { pondId, visitId: null, ...task })
   })
   return { visits: days.length, first: days[0]!, last: days[days.length - 1]! }
 }

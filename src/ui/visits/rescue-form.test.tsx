@@ -1,6 +1,7 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { RescuePageData } from '@/server/visits/rescue'
+import { USUAL_PRODUCTS_IN_WORDS } from '../../../tests/fixtures/usual-in-words'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '@/ui/send'
 import { RescueForm } from './rescue-form'
@@ -21,7 +22,9 @@ const data = (over: object = {}): RescuePageData =>
       fish: [{ species: 'goldfish', count: 22, lengthM: 0.13 }],
     },
     today: '2027-04-02',
-    systemM3: 12,
+    dosing: { products: USUAL_PRODUCTS_IN_WORDS, systemM3: 12, waterC: 16, recent: [] },
+    fishKg: 1,
+    fill: { ph: null, khDH: null, chlorineMgL: null },
     readings: [],
     crews: [
       { id: OTTER, name: 'Otter' },
@@ -64,23 +67,29 @@ describe('a rescue at the desk', () => {
   })
   it('asks for the tests it lacks, and takes those of the last visit over', () => {
     const { unmount } = show()
-    expect(screen.getByText(/Not tested: total ammonia, nitrite, pH, KH, dissolved oxygen/)).toBeInTheDocument()
+    expect(
+      screen.getByText(
+        /Not tested: total ammonia, nitrite, pH, KH, GH, dissolved oxygen, pH of the fill water, KH of the fill water/,
+      ),
+    ).toBeInTheDocument()
     unmount()
     show({
-      readings: Object.entries({ tan: 0.1, nitrite: 0.05, ph: 7.4, kh: 6, dissolvedOxygen: 9 }).map(
+      fill: { ph: 7.6, khDH: 8, chlorineMgL: null },
+      readings: Object.entries({ tan: 0.1, nitrite: 0.05, ph: 7.4, kh: 6, gh: 9, dissolvedOxygen: 9 }).map(
         ([kind, value]) => ({ kind, value }),
       ),
     })
     expect(screen.queryByText(/Not tested/)).not.toBeInTheDocument()
     expect(screen.queryByText(/Air in first/)).not.toBeInTheDocument()
     expect(screen.getByLabelText('KH')).toHaveValue('6 °dH')
+    expect(screen.getByLabelText('pH of the fill water')).toHaveValue('7.6')
   })
   it('works the stages out again with every figure', async () => {
     show()
     expect(stages()).toHaveLength(5)
     await type('Total ammonia (TAN)', '1.5')
-    expect(screen.getAllByText(/binder, daily as its label says/).length).toBeGreaterThan(0)
-    expect(screen.getByText(/that leaves about ammonia 1 mg\/L/)).toBeInTheDocument()
+    expect(screen.getAllByText(/binder: .*; the label governs/).length).toBeGreaterThan(0)
+    expect(screen.getByText(/expected after it: ammonia 1\.4 mg\/L/)).toBeInTheDocument()
     await userEvent.click(screen.getByLabelText('Has biological media'))
     expect(screen.queryByText('Rescue: half of the biological media')).not.toBeInTheDocument()
     expect(stages()).toHaveLength(3)

@@ -6,8 +6,10 @@ import { jobName } from '@/messages/visits/visit-words'
 import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { workingDay } from '@/domain/firm/firm-period'
-import { RescueInput } from '@/domain/visits/rescue'
+import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
+import { neglectedPond, RescueInput } from '@/domain/visits/rescue'
 import { stageLines } from '@/messages/visits/rescue-words'
+import { remedyAmountWords } from '@/messages/water/amount-words'
 import type { RescuePageData } from '@/server/visits/rescue'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -47,31 +49,24 @@ export function RescueForm({ data }: { data: RescuePageData }) {
       nitrite: tested('nitrite'),
       ph: tested('ph'),
       khDH: tested('kh'),
+      ghDH: tested('gh'),
+      fillPh: data.fill.ph,
+      fillKhDH: data.fill.khDH,
       oxygenMgL: tested('dissolvedOxygen'),
       hasMedia: true,
       rockSections: 1,
     },
   })
   const plan = useMemo(() => {
-    const known = (v: number | null) => (v === null || Number.isNaN(v) ? null : v)
     if (!/^\d{4}-\d{2}-\d{2}$/.test(input.first)) return null
     return planRescue(
-      {
-        systemM3: data.systemM3,
-        tan: known(input.tan),
-        nitrite: known(input.nitrite),
-        ph: known(input.ph),
-        khDH: known(input.khDH),
-        oxygenMgL: known(input.oxygenMgL),
-        hasFish: pond.fish.length > 0,
-        hasMedia: input.hasMedia,
-        rockSections: input.rockSections,
-      },
+      neglectedPond(input, { systemM3: data.dosing.systemM3, fishKg: data.fishKg }),
       input.first,
       workingDay(periods),
       (day) => data.weeklyC?.[weekOf(day)] ?? null,
     )
-  }, [data.systemM3, data.weeklyC, input, periods, pond.fish.length])
+  }, [data.dosing.systemM3, data.fishKg, data.weeklyC, input, periods])
+  const binder = useMemo(() => remedyAmounts('binder', data.dosing)[0], [data.dosing])
   return (
     <>
       <div className="tab-head">
@@ -93,16 +88,19 @@ export function RescueForm({ data }: { data: RescuePageData }) {
             <QuantityField label={t('visits.rescueForm.nitrite')} kind="concentration" {...control('nitrite')} />
             <QuantityField label={t('visits.rescueForm.ph')} kind="ph" {...control('ph')} />
             <QuantityField label={t('visits.rescueForm.kh')} kind="hardness" {...control('khDH')} />
+            <QuantityField label={t('visits.rescueForm.gh')} kind="hardness" {...control('ghDH')} />
             <QuantityField
               label={t('visits.rescueForm.dissolvedOxygen')}
               kind="concentration"
               {...control('oxygenMgL')}
             />
+            <QuantityField label={t('visits.rescueForm.fillPh')} kind="ph" {...control('fillPh')} />
+            <QuantityField label={t('visits.rescueForm.fillKh')} kind="hardness" {...control('fillKhDH')} />
           </div>
           <h2 className="mt-3">{t('visits.rescueForm.pond')}</h2>
           <p className="soft">
             {t('visits.rescueForm.streamsBoxesBed', {
-              systemM3: show(data.systemM3, 'volume'),
+              systemM3: show(data.dosing.systemM3, 'volume'),
               count: pond.fish.length > 0 ? t('visits.rescueForm.fish') : t('visits.rescueForm.noFishNoted'),
             })}
           </p>
@@ -151,7 +149,7 @@ export function RescueForm({ data }: { data: RescuePageData }) {
                   <strong>{jobName(stage.jobKey, t)}</strong>
                 </p>
                 <ul className="mb-0">
-                  {stageLines(stage, t).map((line) => (
+                  {stageLines(stage, binder ? remedyAmountWords(binder) : null, t).map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>

@@ -1,12 +1,12 @@
 import type { UsualVisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, RINSE_MEDIA, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RETEST, AFTER } from './rescue-steps'
+import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Third and fourth: half the biological media each, a week or more apart. */
 export const RESCUE_HALF_MEDIA = {
   key: 'rescue-media',
-  version: 1,
+  version: 2,
   steps: [
     ...ARRIVE,
     FULL_TEST,
@@ -15,6 +15,7 @@ export const RESCUE_HALF_MEDIA = {
     RINSE_MEDIA,
     CHANGE_WATER,
     BINDER,
+    RAISE_KH,
     { ...BACTERIA, section: 'water' },
     RETEST,
     LOOK_AT_FISH,

@@ -2,13 +2,13 @@ import { HEAVY } from '../step-amounts'
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
 import type { UsualVisitType } from '../step'
 import { ARRIVE, CHANGE_WATER, FINISH, LOOK_AT_FISH, TEST_TAP } from './shared-steps'
-import { FULL_TEST, BINDER, RETEST, AFTER } from './rescue-steps'
+import { FULL_TEST, BINDER, RAISE_KH, RETEST, AFTER } from './rescue-steps'
 import type { JobPlanning } from '../planning-facts'
 
 /** Last: stones and what lies under them, one section at a time. */
 export const RESCUE_ROCKS = {
   key: 'rescue-rocks',
-  version: 1,
+  version: 2,
   steps: [
     ...ARRIVE,
     FULL_TEST,
@@ -25,6 +25,7 @@ export const RESCUE_ROCKS = {
     },
     CHANGE_WATER,
     BINDER,
+    RAISE_KH,
     RETEST,
     LOOK_AT_FISH,
     ...FINISH,
