@@ -111,14 +111,24 @@ describe('a rescue', () => {
   })
   it('halves no media in December beside "wait until 8 °C": they are put off until the water is warm', () => {
     const warmth = (day: string) => (day >= '2027-12-01' && day < '2028-04-10' ? 3 : 12)
-    const { stages, finalTests } = planRescue(neglected(), '2027-12-01', workday, warmth)
+    const { stages, pauseTests, finalTests } = planRescue(neglected(), '2027-12-01', workday, warmth)
     const [floor, strainers, half] = stages
     expect([floor, strainers].every((s) => s!.day < '2027-12-31' && s!.waitsForWarmthDays === 0)).toBe(true)
     expect(half!.day).toBe('2028-04-10')
     expect(half!.waitsForWarmthDays).toBeGreaterThan(90)
     expect(stages.slice(3).every((s) => s.day > half!.day)).toBe(true)
     expect(finalTests[0]! > stages.at(-1)!.day).toBe(true)
+    // after such a pause nothing is taken for known, and the food stop need not last the winter
+    expect(half).toMatchObject({
+      afterPause: true,
+      expected: { tan: null, nitrite: null },
+      changeLimit: 'tests',
+      kh: null,
+    })
+    expect(pauseTests).toHaveLength(2)
+    expect(pauseTests.every((day) => day > strainers!.day && day < half!.day)).toBe(true)
   })
+  it('without a pause there is no test for one', () => expect(plan().pauseTests).toEqual([]))
   it('asks for the tests it lacks, and for air first where oxygen is low or unknown', () => {
     expect(plan({ tan: null, oxygenMgL: null, ghDH: null })).toMatchObject({
       missing: ['tan', 'gh', 'oxygen'],

@@ -54,6 +54,8 @@ const RESCUE_RULES = {
   /** Water where none is expected on file, °C. */
   usualC: 18,
 } as const
+/** After so many days without a visit what was tested says nothing any more. @source house default */
+const PAUSE_DAYS = 21
 /** A day warm enough for the media is looked for so far ahead. */
 const WARM_WITHIN_DAYS = 300
 
@@ -72,6 +74,8 @@ export interface RescueStage {
   readonly day: IsoDate
   /** Days that it was put off until the water is warm enough for living media. */
   readonly waitsForWarmthDays: number
+  /** So long after the visit before it that everything is tested anew. */
+  readonly afterPause: boolean
   /** The section of the rock piles that it is, of how many; null where it is something else. */
   readonly section: readonly [number, number] | null
   /** The most of the water that is changed on it, m³, and why it is less than a third. */
@@ -90,6 +94,8 @@ export interface RescuePlan {
   readonly stages: readonly RescueStage[]
   /** Days between the first two visits on which binder is given: on the visits themselves the crew does. */
   readonly binderDays: readonly IsoDate[]
+  /** Days for two tests in a pause until the water is warm: clean ones end the food stop until the next visit. */
+  readonly pauseTests: readonly IsoDate[]
   /** Days for the tests that end it: two clean ones, a week apart, once every stage is done. */
   readonly finalTests: readonly IsoDate[]
   /** Air and no food come before everything else. */
@@ -143,8 +149,11 @@ export function planRescue(
   const stages = stagesOf(pond).map(({ jobKey, after, section }): RescueStage => {
     const wanted = onWorkingDay(before === null ? first : addDays(before, after))
     const day = jobKey === 'rescue-media' ? warmDay(wanted, onWorkingDay, expectedC) : wanted
-    if (before !== null)
-      water = afterFasting(water, pond.fishKg, pond.systemM3, daysBetween(before, day), expectedC(day) ?? rules.usualC)
+    const since = before === null ? 0 : daysBetween(before, day)
+    const afterPause = since > PAUSE_DAYS
+    water = afterPause
+      ? UNTESTED
+      : afterFasting(water, pond.fishKg, pond.systemM3, since, expectedC(day) ?? rules.usualC)
     before = day
     const binder =
       hasFish &&
@@ -157,6 +166,7 @@ export function planRescue(
       jobKey,
       day,
       waitsForWarmthDays: daysBetween(wanted, day),
+      afterPause,
       section,
       changeM3: pond.systemM3 * change.share,
       changeLimit: change.limit,
@@ -168,6 +178,7 @@ export function planRescue(
       stopRules: stopRules(jobKey, hasFish),
     }
   })
+  const testsAfter = (day: IsoDate) => rules.finalTestsDays.map((d) => onWorkingDay(addDays(day, d)))
   const [start, second] = stages
   const end = stages[stages.length - 1]!.day
   return {
@@ -175,11 +186,14 @@ export function planRescue(
     binderDays: start!.binder
       ? Array.from({ length: daysBetween(start!.day, second!.day) - 1 }, (_, i) => addDays(start!.day, i + 1))
       : [],
-    finalTests: rules.finalTestsDays.map((d) => onWorkingDay(addDays(end, d))),
+    pauseTests: stages.flatMap(({ day }, i) => (stages[i + 1]?.afterPause ? testsAfter(day) : [])),
+    finalTests: testsAfter(end),
     airFirst: hasFish && (pond.oxygenMgL === null || pond.oxygenMgL < rules.stopOxygen + 1),
     missing: missingOf(pond),
   }
 }
+
+const UNTESTED: RescueWater = { tan: null, nitrite: null, ph: null, khDH: null, ghDH: null }
 
 function waterOf({ tan, nitrite, ph, khDH, ghDH }: NeglectedPond): RescueWater {
   const span = (value: number | null): Span | null => (value === null ? null : [value, value])

@@ -380,8 +380,11 @@ export const visits = {
     raiseGh:
       'Raise GH by {riseDH} °dH: {calciumG} g of calcium chloride (dihydrate) and {magnesiumG} g of magnesium sulfate (heptahydrate)',
     binder: 'Ammonia and nitrite binder as its label says',
-    binderAmount: 'Ammonia and nitrite binder: {amount}; the label governs',
+    binderAmount: '{amount}, as its label says',
+    testedAnew: 'After such a pause everything is tested anew; the tests of the day decide',
     waitsForWarmth: 'Put off until the water is expected to be warm enough for bacteria to grow back',
+    pauseTest:
+      'Test in the pause of the rescue ({test} of {of}): two clean ones end the food stop until the next stage',
     finalTest: 'Test after the last stage of the rescue ({test} of {of}): two clean ones end it',
   },
   rescueChange: {

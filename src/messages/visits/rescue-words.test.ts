@@ -6,14 +6,14 @@ import { rescueTasks, stageLines, stageNote, stopRuleWords } from './rescue-word
 const t = firmTexts()
 const stages = (over: Parameters<typeof neglected>[0] = {}) =>
   planRescue(neglected({ rockSections: 1, ...over }), '2027-04-05').stages
-const lines = (stage: RescueStage) => stageLines(stage, '480 g', t)
+const lines = (stage: RescueStage) => stageLines(stage, 'Binder: 480 g', t)
 
 describe('a stage in words', () => {
   it('says how much is changed, what to expect after it, what is dosed and what stops it', () => {
     const [floor, strainers] = stages()
     expect(lines(floor!)).toContain('Change at most 4 m³; expected after it: ammonia 0.8, nitrite 0.27 mg/L')
     expect(lines(floor!)).toContain('No feed')
-    expect(lines(floor!)).toContain('Ammonia and nitrite binder: 480 g; the label governs')
+    expect(lines(floor!)).toContain('Binder: 480 g, as its label says')
     expect(stageLines(floor!, null, t)).toContain('Ammonia and nitrite binder as its label says')
     expect(lines(floor!).at(-1)).toBe('Stop at a smell of bad eggs: ventilate, leave')
     // what the fish give off meanwhile
@@ -55,7 +55,7 @@ describe('a stage in words', () => {
   })
   it('fits the crew’s note, whatever there is to say', () => {
     for (const [at, stage] of stages({ tan: 6, ph: 8.2, khDH: 3, ghDH: 1, rockSections: 6 }).entries()) {
-      const note = stageNote(stage, { at, of: 10, binder: '480 g' }, t)
+      const note = stageNote(stage, { at, of: 10, binder: 'Binder: 480 g' }, t)
       expect(note.length).toBeLessThanOrEqual(1000)
       for (const line of lines(stage)) expect(note).toContain(line)
     }
@@ -68,7 +68,7 @@ describe('tasks beside the visits', () => {
     return rescueTasks(
       plan,
       plan.stages.map(({ day }) => day),
-      '480 g',
+      'Binder: 480 g',
       t,
     )
   }
@@ -79,7 +79,7 @@ describe('tasks beside the visits', () => {
     })
     expect(
       tasks()
-        .filter(({ title }) => title.includes('binder: 480 g'))
+        .filter(({ title }) => title.startsWith('Binder: 480 g'))
         .map(({ dueFrom }) => dueFrom),
     ).toEqual(['2027-04-06', '2027-04-07', '2027-04-08'])
   })
@@ -90,6 +90,20 @@ describe('tasks beside the visits', () => {
       ['tan', 'nitrite'],
       ['tan', 'nitrite'],
     ])
+  })
+  it('over a winter’s pause the food stop ends with two tests, and is said anew', () => {
+    const plan = planRescue(neglected(), '2027-12-01', undefined, (day) => (day < '2028-04-10' ? 3 : 12))
+    const all = rescueTasks(
+      plan,
+      plan.stages.map(({ day }) => day),
+      null,
+      t,
+    )
+    expect(all.filter(({ title }) => title.startsWith('Tell the customer')).map(({ dueFrom }) => dueFrom)).toEqual([
+      '2027-12-01',
+      '2028-04-10',
+    ])
+    expect(all.filter(({ title }) => title.startsWith('Test in the pause'))).toHaveLength(2)
   })
   it('without fish nobody is told to stop feeding', () =>
     expect(tasks({ fishKg: 0 }).some(({ title }) => title.startsWith('Tell'))).toBe(false))

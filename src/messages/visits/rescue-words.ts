@@ -71,6 +71,7 @@ export function stageLines(stage: RescueStage, binder: string | null, t: Texts):
       : []),
     ...(gh ? [ghWords(gh, t)] : []),
     ...(stage.binder ? [binderWords(binder, t)] : []),
+    ...(stage.afterPause ? [t('visits.rescueStage.testedAnew')] : []),
     ...(stage.waitsForWarmthDays > 0 ? [t('visits.rescueStage.waitsForWarmth')] : []),
     ...stage.stopRules.map((rule) => stopRuleWords(rule, t)),
   ]
@@ -114,16 +115,22 @@ export function rescueTasks(plan: RescuePlan, days: readonly string[], binder: s
     dueTo: day,
     minutes: TASK_MINUTES,
   })
-  return [
-    ...(plan.stages[0]!.noFeed ? [on(days[0]!, t('visits.rescueStage.tellNoFeed'))] : []),
-    ...plan.binderDays.map((day) => on(day, binderWords(binder, t))),
-    ...plan.stages.flatMap(({ gh }, i) => (gh ? [on(days[i]!, ghWords(gh, t))] : [])),
-    ...plan.finalTests.map((day, i) => ({
-      title: t('visits.rescueStage.finalTest', { test: i + 1, of: plan.finalTests.length }),
-      readings: ['tan', 'nitrite'] satisfies ReadingKindName[],
+  const tests = (test: readonly string[], title: 'pauseTest' | 'finalTest') =>
+    test.map((day, i): RescueTask => ({
+      title: t(`visits.rescueStage.${title}`, { test: i + 1, of: test.length }),
+      readings: ['tan', 'nitrite'],
       dueFrom: day,
       dueTo: addDays(day, TEST_SLACK_DAYS),
       minutes: TASK_MINUTES,
-    })),
+    }))
+  return [
+    // said at the start, and again where a pause ended the food stop
+    ...plan.stages.flatMap(({ noFeed, afterPause }, i) =>
+      noFeed && (i === 0 || afterPause) ? [on(days[i]!, t('visits.rescueStage.tellNoFeed'))] : [],
+    ),
+    ...plan.binderDays.map((day) => on(day, binderWords(binder, t))),
+    ...plan.stages.flatMap(({ gh }, i) => (gh ? [on(days[i]!, ghWords(gh, t))] : [])),
+    ...tests(plan.pauseTests, 'pauseTest'),
+    ...tests(plan.finalTests, 'finalTest'),
   ]
 }

@@ -88,7 +88,7 @@ describe('a rescue at the desk', () => {
     show()
     expect(stages()).toHaveLength(5)
     await type('Total ammonia (TAN)', '1.5')
-    expect(screen.getAllByText(/binder: .*; the label governs/).length).toBeGreaterThan(0)
+    expect(screen.getAllByText(/binder: .*, as its label says/).length).toBeGreaterThan(0)
     expect(screen.getByText(/expected after it: ammonia 1\.4 mg\/L/)).toBeInTheDocument()
     await userEvent.click(screen.getByLabelText('Has biological media'))
     expect(screen.queryByText('Rescue: half of the biological media')).not.toBeInTheDocument()
