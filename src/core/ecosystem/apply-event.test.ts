@@ -138,6 +138,17 @@ describe('what is done to a pond', () => {
     const vacuum = after({ kind: 'vacuum', share: 0.4 })
     for (const name of ['sediment', 'muck', 'leaves'] as const) expect(vacuum.share(name)).toBeCloseTo(0.6, 9)
   })
+  it('a vacuumed floor of old sludge takes oxygen and lets ammonia, phosphate and fine matter out, in proportion to what is worked', () => {
+    const [section, whole] = [0.1, 0.5].map((share) => after({ kind: 'vacuum', share }))
+    for (const name of ['tan', 'phosphate', 'seston'] as const) {
+      const more = (of: typeof section) => of!.share(name) - 1
+      expect(more(section)).toBeGreaterThan(0)
+      expect(more(whole) / more(section)).toBeCloseTo(5, 6)
+    }
+    expect(section!.share('oxygen')).toBeLessThan(1)
+    expect(whole!.share('oxygen')).toBeLessThan(section!.share('oxygen'))
+    expect(whole!.share('oxygen')).toBeGreaterThan(0)
+  })
   it('switches stay as they are set, and feed changes only what is said', () => {
     expect(after({ kind: 'pump', running: false }).running.pump).toBe(false)
     expect(after({ kind: 'uv', on: true }).running.uv).toBe(true)

@@ -84,8 +84,7 @@ export function applyEvent(
       changeWater(event.fraction, event.dechlorinated, y, running, pond, ledger)
       return
     case 'vacuum':
-      take('sediment', event.share)
-      take('muck', event.share)
+      vacuum(event.share, y, running, p, ledger)
       take('leaves', event.share)
       return
     case 'cut':
@@ -130,6 +129,33 @@ export function applyEvent(
     case 'heatwave':
       return
   }
+}
+
+/** Least oxygen that stirred sludge leaves, mg/L: what is still unsatisfied then rots on afloat. */
+const OXYGEN_LEFT_MGL = 0.2
+
+/**
+ * Sediment that is worked lets go what lies in its pores, some of it gets away afloat, and the reduced matter of old
+ * sludge takes oxygen at once: in proportion to what is worked, so that a section does little and a whole floor much.
+ * The rest is lifted out.
+ */
+function vacuum(share: number, y: Float64Array, running: Running, p: ParameterValues, ledger: Ledger): void {
+  for (const name of ['sediment', 'muck'] as const) {
+    const workedG = share * y[STATE[name]]!
+    const rottedG = p.stirPoreWater * workedG
+    const afloatG = p.stirEscapes * workedG
+    y[STATE[name]]! -= rottedG + afloatG
+    y[STATE.seston]! += afloatG
+    y[STATE.tan]! += rottedG * COMPOSITION.detritus.nitrogen
+    y[STATE.phosphate]! += rottedG * COMPOSITION.detritus.phosphorus
+    ledger.change(y, name, rottedG + afloatG - workedG, 'takenOut')
+    if (name === 'muck') takeOxygen(p.stirOxygen * afloatG, y, running)
+  }
+}
+
+function takeOxygen(grams: number, y: Float64Array, { volumeM3 }: Running): void {
+  const least = Math.min(y[STATE.oxygen]!, OXYGEN_LEFT_MGL * volumeM3)
+  y[STATE.oxygen] = Math.max(least, y[STATE.oxygen]! - grams)
 }
 
 function changeWater(

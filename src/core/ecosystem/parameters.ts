@@ -143,6 +143,22 @@ export const ECOSYSTEM_PARAMETERS = {
   sestonExtinction: row(0.09, 0.05, 0.14, 'm²/g', LAKE),
   siltExtinction: row(0.08, 0.05, 0.14, 'm²/g', LAKE),
   colourExtinction: row(0.012, 0.008, 0.018, '1/m per mg Pt/L', 'Kirk 1994'),
+  // sediment that is worked
+  stirEscapes: row(0.15, 0.08, 0.25, 'share', 'what a nozzle or a spade stirs up and does not lift; ' + TRADE),
+  stirOxygen: row(
+    0.03,
+    0.015,
+    0.05,
+    'g O2/g old sludge stirred up',
+    'demand of resuspended anoxic sediment within hours: sulfides and other reduced matter, wide range',
+  ),
+  stirPoreWater: row(
+    0.0075,
+    0.003,
+    0.015,
+    'share rotted already',
+    'ammonia and phosphate in pore water, some 0.3 g N per kg dry, wide range',
+  ),
 } as const satisfies Record<string, Parameter>
 
 export type ParameterName = keyof typeof ECOSYSTEM_PARAMETERS

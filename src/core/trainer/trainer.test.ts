@@ -50,6 +50,34 @@ describe.each(SCENARIO_KEYS)('the scenario %s', (key) => {
   })
 })
 
+describe.each(SCENARIO_KEYS)('over a dozen years of %s', (key) => {
+  const scenario = trainerScenario(key)
+  const years = Array.from({ length: 12 }, (_, i) => waysThrough(worldOf(scenario, 7919 * (i + 1)), []))
+  const share = (holds: (year: (typeof years)[number]) => boolean) => years.filter(holds).length / years.length
+
+  it('the house’s way is best in eight of ten, and what it warns against clearly worse in as many', () => {
+    const best = share(
+      ({ house, nothing, temptation }) => house.score.points >= Math.max(nothing.score.points, temptation.score.points),
+    )
+    expect(best).toBeGreaterThanOrEqual(0.8)
+    // one draw of twelve beside what two hundred draws show
+    expect(share(({ house, temptation }) => house.score.points >= temptation.score.points + 10)).toBeGreaterThanOrEqual(
+      0.7,
+    )
+  })
+})
+
+it('everything in one day costs fish at the neglected pond, in most years', () => {
+  const scenario = trainerScenario('neglected')
+  const lost = [3, 5, 7, 11, 13, 17].map((seed) => {
+    const { temptation, house } = waysThrough(worldOf(scenario, seed), [])
+    const left = ({ result }: typeof house) => Math.round(result.alive.at(-1)!) / result.fishAtStart
+    return { house: left(house), temptation: left(temptation) }
+  })
+  expect(lost.filter(({ temptation }) => temptation < 0.9).length).toBeGreaterThanOrEqual(4)
+  expect(lost.every(({ house }) => house > 0.9)).toBe(true)
+})
+
 describe('a play', () => {
   const world = worldOf(TRAINER_SCENARIOS['first-season'], 3)
 

@@ -10,10 +10,11 @@ import type { PatchNow, PlantAction } from '../plants/plants'
  */
 const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
   'spring-cleanout': [
-    { kind: 'water-change', fraction: 0.85, dechlorinated: true },
+    // the floor is cleaned before the pond is filled anew: what was stirred up leaves with the old water
     { kind: 'vacuum', share: 0.85 },
     { kind: 'rinse-media', share: 0.5, water: 'pond' },
     { kind: 'pull-string-algae', share: 0.8 },
+    { kind: 'water-change', fraction: 0.85, dechlorinated: true },
   ],
   'spring-startup': [
     { kind: 'pump', running: true },
@@ -27,8 +28,8 @@ const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
   ],
   'winter-running': [{ kind: 'ice-hole', open: true }],
   'rescue-floor': [
-    { kind: 'water-change', fraction: 0.3, dechlorinated: true },
     { kind: 'vacuum', share: 0.5 },
+    { kind: 'water-change', fraction: 0.3, dechlorinated: true },
   ],
   'rescue-media': [{ kind: 'rinse-media', share: 0.5, water: 'pond' }],
   'rescue-rocks': [{ kind: 'vacuum', share: 0.3 }],
