@@ -1,8 +1,8 @@
 import { act, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { hydrateRoot } from 'react-dom/client'
-import { EarlyInput } from '@/ui/shell/early-input'
-import { KEEP_EARLY_INPUT } from './early-input'
+import { EarlyInput } from './early-input'
+import { KEEP_EARLY_INPUT } from '@/ui/kit/early-input'
 
 // the stand-in for a browser has no channels, which writing a page on the server waits by
 globalThis.MessageChannel ??= class {
