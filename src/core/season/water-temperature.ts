@@ -24,7 +24,15 @@ export interface WaterDay {
 
 const WATER_HEAT_MJ = 4.186 // MJ/m³/K
 const ICE_LATENT_MJ = 306 // MJ/m³ of ice
-const ICE_CONDUCTIVITY = 2.2 // W/m/K
+/**
+ * Of ice with the snow that usually lies on it, W/m/K; black ice alone is 2.2.
+ * @source Stefan growth of 2.1 cm per root of a freezing degree day, an average lake with snow (Michel 1971)
+ */
+const ICE_CONDUCTIVITY = 0.8
+/** Heat that the ground gives the water under ice, W/m². @source usual of small lakes in winter, 1–5 W/m² */
+const GROUND_HEAT_W = 3
+/** Sun that ice and snow take in, as a share of what open water does. @source albedo about 0.5 */
+const SUN_ON_ICE = 0.55
 const W_TO_MJ_PER_DAY = 0.0864
 const WATER_ALBEDO = 0.08
 /**
@@ -110,20 +118,23 @@ export interface AirOverWater {
 /** Water and ice some time on under air that stays the same. @param days length of the step */
 export function heatStep(state: WaterDay, air: AirOverWater, capacityMJPerK: number, days: number): WaterDay {
   const open = exchangeWPerM2K(state.waterC, air.dewC, air.windMPerS)
+  if (state.iceM > 0) return onIce(state, air, open, capacityMJPerK, days)
   // evaporation pulls toward the dew point, convection and longwave toward the air
   const pullC = 0.55 * air.airC + 0.45 * air.dewC
   const equilibriumC = pullC + (air.solarW - SKY_LOSS_W) / open
-  if (state.iceM > 0) return onIce(state, equilibriumC, open, capacityMJPerK, days)
   const decay = Math.exp(-(open * W_TO_MJ_PER_DAY * days) / capacityMJPerK)
   const waterC = equilibriumC + (state.waterC - equilibriumC) * decay
   if (waterC >= 0) return { waterC, iceM: 0 }
   return { waterC: 0, iceM: (-waterC * capacityMJPerK) / ICE_LATENT_MJ }
 }
 
-function onIce(state: WaterDay, equilibriumC: number, openW: number, capacityMJPerK: number, days: number): WaterDay {
+/** Ice: nothing evaporates to speak of, the ground warms it from below, and it ends at the floor. */
+function onIce(state: WaterDay, air: AirOverWater, openW: number, capacityMJPerK: number, days: number): WaterDay {
+  const surfaceC = air.airC + (SUN_ON_ICE * air.solarW - SKY_LOSS_W) / openW
   const throughIce = 1 / (1 / openW + state.iceM / ICE_CONDUCTIVITY)
-  const exchange = equilibriumC < 0 ? throughIce : openW
-  const iceM = state.iceM - (exchange * equilibriumC * W_TO_MJ_PER_DAY * days) / ICE_LATENT_MJ
+  const meltsW = (surfaceC < 0 ? throughIce : openW) * surfaceC + GROUND_HEAT_W
+  const deepestM = capacityMJPerK / WATER_HEAT_MJ - GROUND_EXTRA_DEPTH_M
+  const iceM = Math.min(deepestM, state.iceM - (meltsW * W_TO_MJ_PER_DAY * days) / ICE_LATENT_MJ)
   if (iceM > 0) return { waterC: 0, iceM }
   return { waterC: (-iceM * ICE_LATENT_MJ) / capacityMJPerK, iceM: 0 }
 }
