@@ -105,7 +105,7 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
     .getAttribute('href'))!
   await page.goto(`${pond}/rescue`)
   await page.getByLabel('Total ammonia (TAN)').fill('1.5')
-  await page.getByLabel('KH').fill('2')
+  await page.getByLabel('KH', { exact: true }).fill('2')
   await page.getByLabel('First visit').fill('2027-05-03')
   await page.getByLabel('Start').fill('05:00')
   const stages = page.getByRole('list', { name: 'Stages' })
