@@ -10,6 +10,7 @@ import {
   oxygenSaturationMgL,
   readingBand,
   saltDoseKg,
+  chloramineAmmoniaMgL,
   thiosulfateDoseG,
   unionisedAmmonia,
   waterChanges,
@@ -82,6 +83,9 @@ describe('doses', () => {
     })
     expect(saltDoseKg(5, 0, 0.1)).toBeCloseTo(5, 12)
     expect(thiosulfateDoseG(3, 0.5)).toBeCloseTo(10.5, 12)
+    // one nitrogen (14.007) for each Cl2 (2 × 35.453) that monochloramine is measured as
+    expect(chloramineAmmoniaMgL(2)).toBeCloseTo((2 * 14.007) / (2 * 35.453), 12)
+    expect(() => chloramineAmmoniaMgL(-1)).toThrow(/combinedMgL/)
   })
   it('refuse to lower a figure', () => expect(() => khDoseG(1, 6, 5)).toThrow('toDKH'))
 })

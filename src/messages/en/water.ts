@@ -10,6 +10,11 @@ export const water = {
   },
   dosePlanner: {
     chlorineNewWater: 'Chlorine in the new water',
+    ofItChloramine: 'Of it chloramine',
+    chloramineLeaves:
+      'Taken apart, its chloramine leaves {newWater} ammonia (as N) in the new water, {pond} in the whole pond.',
+    ofItToxic: 'Toxic by the pond’s pH and temperature: {nh3}',
+    testToJudgeChloramine: 'Test pH and temperature of the pond: they decide how much of it is toxic.',
     riseWanted: 'Desired rise',
     saltWanted: 'Desired salt level',
     productBookEmptyEnter: 'The product book is empty. Add your products under Stores.',

@@ -1,11 +1,14 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
+import { chloramineAmmoniaMgL } from '@/core/water/dosing/doses'
 import { productDose, type Product } from '@/core/water/dosing/products'
+import { waterVerdict } from '@/core/water/verdict'
 import { givenEarlier } from '@/domain/water/dosing'
 import type { DosesData } from '@/server/water/doses'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
+import { useShow } from '@/ui/person-context'
 import { DoseAnswer } from './dose-answer'
 import { judgedDose } from './judged-dose'
 
@@ -25,6 +28,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const [newM3, setNewM3] = useState<number | null>(data.system.totalM3 / 3)
   const [steps, setSteps] = useState<number | null>(null)
   const [waterC, setWaterC] = useState<number | null>(tested('waterTemp'))
+  const [chloramine, setChloramine] = useState<number | null>(null)
   const product = data.products.find((p) => p.key === key)
   const volumeM3 = product?.treats === 'new-water' ? (newM3 ?? 0) : data.system.totalM3
   const wanted = steps ?? usualSteps(product)
@@ -71,6 +75,15 @@ export function DosePlanner({ data }: { data: DosesData }) {
             onChange={(v) => setSteps(v ?? 0)}
           />
         )}
+        {product.basis === 'chlorine' ? (
+          <QuantityField
+            label={t('water.dosePlanner.ofItChloramine')}
+            kind="concentration"
+            value={chloramine}
+            onChange={setChloramine}
+            optional
+          />
+        ) : null}
         <QuantityField
           label={t('water.dosePlanner.waterTemperature')}
           kind="temperature"
@@ -79,12 +92,58 @@ export function DosePlanner({ data }: { data: DosesData }) {
           optional
         />
       </div>
+      {product.basis === 'chlorine' && chloramine ? (
+        <ChloramineNote
+          combinedMgL={Math.min(chloramine, wanted)}
+          share={Math.min(1, volumeM3 / data.system.totalM3)}
+          ph={tested('ph')}
+          waterC={waterC}
+        />
+      ) : null}
       {judged ? (
         <DoseAnswer key={product.key} data={data} product={product} dose={judged} wanted={wanted} volumeM3={volumeM3} />
       ) : (
         <p className="soft">{t('water.dosePlanner.enterHowMuchWater')}</p>
       )}
     </section>
+  )
+}
+
+interface ChloramineNoteProps {
+  readonly combinedMgL: number
+  /** Share of the pond that the new water is. */
+  readonly share: number
+  readonly ph: number | null
+  readonly waterC: number | null
+}
+
+/** The ammonia that chloramine leaves behind once it is taken apart, in the new water and in the pond. */
+function ChloramineNote({ combinedMgL, share, ph, waterC }: ChloramineNoteProps) {
+  const t = useTexts()
+
+  const show = useShow()
+  if (!(combinedMgL > 0)) return null
+  const newMgL = chloramineAmmoniaMgL(combinedMgL)
+  const { bands, nh3MgL } = waterVerdict({
+    tan: newMgL * share,
+    ...(ph === null ? {} : { ph }),
+    ...(waterC === null || Number.isNaN(waterC) ? {} : { waterTemp: waterC }),
+  })
+  return (
+    <p className="mb-2">
+      {t('water.dosePlanner.chloramineLeaves', {
+        newWater: show(newMgL, 'concentration'),
+        pond: show(newMgL * share, 'concentration'),
+      })}{' '}
+      {nh3MgL === null ? (
+        t('water.dosePlanner.testToJudgeChloramine')
+      ) : (
+        <>
+          {t('water.dosePlanner.ofItToxic', { nh3: show(nh3MgL, 'concentration') })}{' '}
+          <span className={`verdict ${bands.tan!}`}>{t(`water.bandNames.${bands.tan!}`)}</span>
+        </>
+      )}
+    </p>
   )
 }
 

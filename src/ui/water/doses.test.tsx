@@ -39,7 +39,7 @@ const planner = (data = doses()) =>
   )
 const choose = (label: string) =>
   userEvent.selectOptions(screen.getByLabelText('Product'), screen.getByRole('option', { name: label }))
-const type = async (label: string, text: string) => {
+const type = async (label: string | RegExp, text: string) => {
   const field = screen.getByLabelText(label)
   await userEvent.clear(field)
   await userEvent.type(field, text)
@@ -49,6 +49,21 @@ const type = async (label: string, text: string) => {
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} } as never))
 
 describe('a dose at the desk', () => {
+  it('says how much ammonia chloramine leaves behind, in the new water and in the pond, and whether it is toxic there', async () => {
+    const { unmount } = planner(doses({}, { ph: 8.8, waterTemp: 24 }))
+    await type('New water', '4 m³')
+    await type('Chlorine in the new water', '2 mg/L')
+    expect(screen.queryByText(/ammonia \(as N\)/)).not.toBeInTheDocument()
+    await type(/^Of it chloramine/, '1.5 mg/L')
+    // 1.5 mg/L × 14.007 / 70.906 = 0.296 mg/L, a third of it in 12 m³
+    expect(
+      screen.getByText(/leaves 0\.296 mg\/L ammonia \(as N\) in the new water, 0\.0988 mg\/L in the whole pond/),
+    ).toHaveTextContent(/Toxic by the pond’s pH and temperature: 0\.0247 mg\/L Watch/)
+    unmount()
+    planner()
+    await type(/^Of it chloramine/, '0.5 mg/L')
+    expect(screen.getByText(/ammonia \(as N\)/)).toHaveTextContent('Test pH and temperature of the pond')
+  })
   it('is worked out in scoops for the new water, with portions that add up to it', async () => {
     planner()
     await type('New water', '4 m³')

@@ -65,3 +65,17 @@ export function thiosulfateDoseG(volumeM3: number, freeChlorineMgL: number): num
   assertInRange('freeChlorineMgL', freeChlorineMgL, DOSE_RANGE.freeChlorineMgL)
   return volumeM3 * freeChlorineMgL * GRAMS_PER_M3.thiosulfatePentahydratePerGramChlorine
 }
+
+/** By molar masses, g/g: monochloramine holds one nitrogen for each Cl2 that it is measured as. */
+const NITROGEN_PER_CHLORINE = 14.007 / 70.906
+
+/**
+ * Ammonia (TAN as N, mg/L) that the new water holds once its chloramine is taken apart.
+ * @param combinedMgL chloramine: total less free chlorine, as Cl2
+ * @throws {DomainError} out of range
+ * @source stoichiometry of monochloramine, NH2Cl: 0.1975 g N per g Cl2
+ */
+export function chloramineAmmoniaMgL(combinedMgL: number): number {
+  assertInRange('combinedMgL', combinedMgL, DOSE_RANGE.freeChlorineMgL)
+  return combinedMgL * NITROGEN_PER_CHLORINE
+}
