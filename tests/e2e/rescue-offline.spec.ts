@@ -65,7 +65,9 @@ test('the neglected pond is mended over three visits without signal, with its st
     // what this stage is to do, and what stops it
     await expect(
       page.getByText(
-        new RegExp(`^Rescue, stage ${i + 1} of 3\\. .*No feed\\. Change at most .*Stop and aerate while oxygen is below 5 mg/L`),
+        new RegExp(
+          `^Rescue, stage ${i + 1} of 3\\. .*No feed\\. Change at most .*Stop and aerate while oxygen is below 5 mg/L`,
+        ),
       ),
     ).toBeVisible()
     await page.getByRole('button', { name: 'Start visit' }).click()
