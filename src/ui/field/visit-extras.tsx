@@ -130,7 +130,10 @@ function People({ view }: { view: VisitView }) {
       <ul className="plain-list">
         {here.map((p) => (
           <li key={p.byId}>
-            {p.name} <span className="soft">{t(p.minutes === null ? 'field.visitExtras.isHere' : 'field.visitExtras.hasLeft')}</span>
+            {p.name}{' '}
+            <span className="soft">
+              {t(p.minutes === null ? 'field.visitExtras.isHere' : 'field.visitExtras.hasLeft')}
+            </span>
           </li>
         ))}
       </ul>
