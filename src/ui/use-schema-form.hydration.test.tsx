@@ -1,14 +1,9 @@
 import { act, screen } from '@testing-library/react'
 import { hydrateRoot } from 'react-dom/client'
 import { z } from 'zod'
+import { writtenPage } from '../../tests/fixtures/written-page'
 import { TextField } from './kit/text-field'
 import { useSchemaForm } from './use-schema-form'
-
-// the stand-in for a browser has no channels, which writing a page on the server waits by
-globalThis.MessageChannel ??= class {
-  port1 = { onmessage: null }
-  port2 = { postMessage: () => undefined }
-} as never
 
 function Form() {
   const { field, values, put, ready } = useSchemaForm({
@@ -32,13 +27,7 @@ function Form() {
   )
 }
 
-/** The page as the server writes it, before it comes to life. */
-async function written(): Promise<HTMLElement> {
-  const { renderToString } = await import('react-dom/server')
-  const page = document.body.appendChild(document.createElement('div'))
-  page.innerHTML = renderToString(<Form />)
-  return page
-}
+const written = (): Promise<HTMLElement> => writtenPage(<Form />)
 const name = () => screen.getByLabelText<HTMLInputElement>('Name')
 
 describe('a form on a page that the server wrote', () => {

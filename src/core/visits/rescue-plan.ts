@@ -92,8 +92,6 @@ export interface RescueStage {
 
 export interface RescuePlan {
   readonly stages: readonly RescueStage[]
-  /** Days between the first two visits on which binder is given: on the visits themselves the crew does. */
-  readonly binderDays: readonly IsoDate[]
   /** Days for two tests in a pause until the water is warm: clean ones end the food stop until the next visit. */
   readonly pauseTests: readonly IsoDate[]
   /** Days for the tests that end it: two clean ones, a week apart, once every stage is done. */
@@ -179,13 +177,9 @@ export function planRescue(
     }
   })
   const testsAfter = (day: IsoDate) => rules.finalTestsDays.map((d) => onWorkingDay(addDays(day, d)))
-  const [start, second] = stages
   const end = stages[stages.length - 1]!.day
   return {
     stages,
-    binderDays: start!.binder
-      ? Array.from({ length: daysBetween(start!.day, second!.day) - 1 }, (_, i) => addDays(start!.day, i + 1))
-      : [],
     pauseTests: stages.flatMap(({ day }, i) => (stages[i + 1]?.afterPause ? testsAfter(day) : [])),
     finalTests: testsAfter(end),
     airFirst: hasFish && (pond.oxygenMgL === null || pond.oxygenMgL < rules.stopOxygen + 1),

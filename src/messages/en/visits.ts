@@ -31,6 +31,7 @@ export const visits = {
       'Not tested: {missing}. Test before the first visit; the stages below assume no values for these.',
     airFirstNoFood: 'Aerate first, and do not feed until the tests are clean.',
     stages: 'Stages',
+    besideVisits: 'Follow-ups between the visits',
     thenTestsTwoClean:
       'Then test on {map}: two clean tests end the rescue. Local codes and licensed practice decide; fish disease is a matter for a vet.',
   },

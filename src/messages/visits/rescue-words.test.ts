@@ -1,3 +1,4 @@
+import { addDays } from '@/core/numeric/calendar'
 import { planRescue, type RescueStage } from '@/core/visits/rescue-plan'
 import { neglected } from '../../../tests/fixtures/neglected-pond'
 import { firmTexts } from '../texts'
@@ -82,6 +83,16 @@ describe('tasks beside the visits', () => {
         .filter(({ title }) => title.startsWith('Binder: 480 g'))
         .map(({ dueFrom }) => dueFrom),
     ).toEqual(['2027-04-06', '2027-04-07', '2027-04-08'])
+  })
+  it('go by the days on which the visits really are', () => {
+    const plan = planRescue(neglected(), '2027-04-05')
+    // the crew was elsewhere: every stage a day later, the second three
+    const days = plan.stages.map(({ day }, i) => addDays(day, i === 1 ? 3 : 1))
+    const late = rescueTasks(plan, days, 'Binder: 480 g', t)
+    expect(late.filter(({ title }) => title.startsWith('Binder')).map(({ dueFrom }) => dueFrom)).toEqual(
+      [7, 8, 9, 10, 11].map((day) => `2027-04-${String(day).padStart(2, '0')}`),
+    )
+    expect(late.at(-1)!.dueFrom).toBe(addDays(plan.finalTests.at(-1)!, 1))
   })
   it('GH comes up on the days of the visits, and two tests after the last stage end it', () => {
     const all = tasks({ ghDH: 3 })

@@ -1,4 +1,4 @@
-import { addDays } from '@/core/numeric/calendar'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
 import type { RescuePlan, RescueStage, StopRule } from '@/core/visits/rescue-plan'
 import type { GhStep, Span } from '@/core/visits/rescue-water'
 import type { ReadingKindName } from '@/core/water/readings'
@@ -103,6 +103,10 @@ interface RescueTask {
   readonly minutes: number
 }
 
+/** The days after one and before another. */
+const between = (from: string, to: string): string[] =>
+  Array.from({ length: Math.max(0, daysBetween(from, to) - 1) }, (_, i) => addDays(from, i + 1))
+
 /**
  * What is to be done beside the visits: food stops, binder on the days between, GH in steps, and the tests that end it.
  * @param days on which the stages really are, in order
@@ -128,9 +132,13 @@ export function rescueTasks(plan: RescuePlan, days: readonly string[], binder: s
     ...plan.stages.flatMap(({ noFeed, afterPause }, i) =>
       noFeed && (i === 0 || afterPause) ? [on(days[i]!, t('visits.rescueStage.tellNoFeed'))] : [],
     ),
-    ...plan.binderDays.map((day) => on(day, binderWords(binder, t))),
+    ...(plan.stages[0]!.binder ? between(days[0]!, days[1]!) : []).map((day) => on(day, binderWords(binder, t))),
     ...plan.stages.flatMap(({ gh }, i) => (gh ? [on(days[i]!, ghWords(gh, t))] : [])),
     ...tests(plan.pauseTests, 'pauseTest'),
-    ...tests(plan.finalTests, 'finalTest'),
+    // a crew that was elsewhere put the last stage off: the tests that end it come after it all the same
+    ...tests(
+      plan.finalTests.map((day) => addDays(day, daysBetween(plan.stages.at(-1)!.day, days.at(-1)!))),
+      'finalTest',
+    ),
   ]
 }

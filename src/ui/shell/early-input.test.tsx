@@ -1,14 +1,9 @@
 import { act, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { hydrateRoot } from 'react-dom/client'
+import { writtenPage } from '../../../tests/fixtures/written-page'
 import { EarlyInput } from './early-input'
-import { KEEP_EARLY_INPUT } from '@/ui/kit/early-input'
-
-// the stand-in for a browser has no channels, which writing a page on the server waits by
-globalThis.MessageChannel ??= class {
-  port1 = { onmessage: null }
-  port2 = { postMessage: () => undefined }
-} as never
+import { KEEP_EARLY_INPUT } from './keep-early-input'
 
 function Page() {
   const [open, setOpen] = useState(false)
@@ -36,9 +31,7 @@ function Page() {
 
 /** The page as the server writes it, with the script of its head run. */
 async function written(): Promise<HTMLElement> {
-  const { renderToString } = await import('react-dom/server')
-  const page = document.body.appendChild(document.createElement('div'))
-  page.innerHTML = renderToString(<Page />)
+  const page = await writtenPage(<Page />)
   window.eval(KEEP_EARLY_INPUT)
   return page
 }

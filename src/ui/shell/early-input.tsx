@@ -1,6 +1,6 @@
 'use client'
 import { useEffect } from 'react'
-import { replayEarlyInput } from '@/ui/kit/early-input'
+import { replayEarlyInput } from './keep-early-input'
 
 /** The page has come to life: what was pressed and entered before is done now. */
 export function EarlyInput() {

@@ -94,6 +94,14 @@ describe('a rescue at the desk', () => {
     expect(screen.queryByText('Rescue: half of the biological media')).not.toBeInTheDocument()
     expect(stages()).toHaveLength(3)
   })
+  it('shows what becomes a follow-up beside the visits', async () => {
+    show()
+    await type('Total ammonia (TAN)', '1.5')
+    const beside = screen.getByRole('region', { name: 'Follow-ups between the visits' })
+    expect(beside).toHaveTextContent('Mon 5 Apr: Tell the customer: no feed until two tests are clean')
+    expect(within(beside).getAllByText(/binder: .*, as its label says/)).toHaveLength(3)
+    expect(within(beside).getAllByText(/Test after the last stage/)).toHaveLength(2)
+  })
   it('becomes visits with what was entered, and shows their week', async () => {
     show()
     await type('KH', '3')

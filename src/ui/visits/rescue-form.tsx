@@ -3,12 +3,12 @@ import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useMemo } from 'react'
 import { jobName } from '@/messages/visits/visit-words'
-import { planRescue } from '@/core/visits/rescue-plan'
+import { planRescue, type RescuePlan } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { workingDay } from '@/domain/firm/firm-period'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
 import { neglectedPond, RescueInput } from '@/domain/visits/rescue'
-import { stageLines } from '@/messages/visits/rescue-words'
+import { rescueTasks, stageLines } from '@/messages/visits/rescue-words'
 import { remedyAmountWords } from '@/messages/water/amount-words'
 import type { RescuePageData } from '@/server/visits/rescue'
 import { CheckField } from '@/ui/kit/check-field'
@@ -66,7 +66,8 @@ export function RescueForm({ data }: { data: RescuePageData }) {
       (day) => data.weeklyC?.[weekOf(day)] ?? null,
     )
   }, [data.dosing.systemM3, data.fishKg, data.weeklyC, input, periods])
-  const binder = useMemo(() => remedyAmounts('binder', data.dosing)[0], [data.dosing])
+  const [binder] = useMemo(() => remedyAmounts('binder', data.dosing), [data.dosing])
+  const binderAmount = binder ? remedyAmountWords(binder) : null
   return (
     <>
       <div className="tab-head">
@@ -149,13 +150,14 @@ export function RescueForm({ data }: { data: RescuePageData }) {
                   <strong>{jobName(stage.jobKey, t)}</strong>
                 </p>
                 <ul className="mb-0">
-                  {stageLines(stage, binder ? remedyAmountWords(binder) : null, t).map((line) => (
+                  {stageLines(stage, binderAmount, t).map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>
               </li>
             ))}
           </ol>
+          {plan ? <Beside plan={plan} binder={binderAmount} /> : null}
           {plan ? (
             <p className="soft">
               {t('visits.rescueForm.thenTestsTwoClean', {
@@ -166,5 +168,24 @@ export function RescueForm({ data }: { data: RescuePageData }) {
         </div>
       </div>
     </>
+  )
+}
+
+/** What becomes a follow-up beside the visits: the food stop, binder, GH and tests, each with its days. */
+function Beside({ plan, binder }: { plan: RescuePlan; binder: string | null }) {
+  const t = useTexts()
+
+  const days = plan.stages.map(({ day }) => day)
+  return (
+    <section className="sheet" aria-label={t('visits.rescueForm.besideVisits')}>
+      <h3>{t('visits.rescueForm.besideVisits')}</h3>
+      <ul className="mb-0">
+        {rescueTasks(plan, days, binder, t).map(({ title, dueFrom }) => (
+          <li key={`${dueFrom} ${title}`}>
+            {t.shortDate(dueFrom)}: {title}
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
