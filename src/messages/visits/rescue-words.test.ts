@@ -116,6 +116,10 @@ describe('tasks beside the visits', () => {
     ])
     expect(all.filter(({ title }) => title.startsWith('Test in the pause'))).toHaveLength(2)
   })
+  it('stand in the order of their days', () => {
+    const days = tasks({ ghDH: 3 }).map(({ dueFrom }) => dueFrom)
+    expect(days).toEqual(days.toSorted())
+  })
   it('without fish nobody is told to stop feeding', () =>
     expect(tasks({ fishKg: 0 }).some(({ title }) => title.startsWith('Tell'))).toBe(false))
 })

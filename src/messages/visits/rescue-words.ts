@@ -110,6 +110,7 @@ const between = (from: string, to: string): string[] =>
 /**
  * What is to be done beside the visits: food stops, binder on the days between, GH in steps, and the tests that end it.
  * @param days on which the stages really are, in order
+ * @returns the earliest first
  */
 export function rescueTasks(plan: RescuePlan, days: readonly string[], binder: string | null, t: Texts): RescueTask[] {
   const on = (day: string, title: string): RescueTask => ({
@@ -140,5 +141,5 @@ export function rescueTasks(plan: RescuePlan, days: readonly string[], binder: s
       plan.finalTests.map((day) => addDays(day, daysBetween(plan.stages.at(-1)!.day, days.at(-1)!))),
       'finalTest',
     ),
-  ]
+  ].sort((a, b) => a.dueFrom.localeCompare(b.dueFrom))
 }
