@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { CUT_PLANTS } from '../core/ecosystem/events'
+import { RUNOFF_FROM } from '../core/ecosystem/runoff'
 import { USUAL_SOURCE, type EcoPond } from '../core/ecosystem/pond'
 import { numberIn, protein } from './define'
 
@@ -98,6 +99,10 @@ export const event = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('dechlorinate'), day }),
   z.strictObject({ kind: z.literal('seed-bacteria'), day, share }),
   z.strictObject({ kind: z.literal('flocculant'), day }),
+  z.strictObject({ kind: z.literal('carbon'), day, mass_kg: numberIn([0, 1e5]) }),
+  z.strictObject({ kind: z.literal('leaves'), day, mass_kg: numberIn([0, 1e5]) }),
+  z.strictObject({ kind: z.literal('dust'), day, g_m3: numberIn([0, 5000]) }),
+  z.strictObject({ kind: z.literal('runoff'), day, from: z.enum(RUNOFF_FROM), volume_m3: numberIn([0, 1e5]) }),
   z.strictObject({ kind: z.literal('kill-algae'), day, share }),
   z.strictObject({ kind: z.literal('heatwave'), day, days_d: numberIn([0, 120]), warmer_C: numberIn([-15, 15]) }),
   z.strictObject({
@@ -126,8 +131,14 @@ export function asEvent(e: z.output<typeof event>) {
       return { kind: e.kind, day: e.day, gPerD: e.g_d }
     case 'raise-kh':
       return { kind: e.kind, day: e.day, byDKH: e.by_dKH }
+    case 'carbon':
+    case 'leaves':
     case 'salt':
       return { kind: e.kind, day: e.day, kg: e.mass_kg }
+    case 'dust':
+      return { kind: e.kind, day: e.day, gPerM3: e.g_m3 }
+    case 'runoff':
+      return { kind: e.kind, day: e.day, from: e.from, volumeM3: e.volume_m3 }
     case 'heatwave':
       return { kind: e.kind, day: e.day, days: e.days_d, warmerC: e.warmer_C }
     case 'storm':

@@ -79,6 +79,10 @@ const SERIES = {
   leafCover: 'leafCover_share',
   colour: 'colour_mg_Pt_L',
   chlorine: 'chlorine_mg_L',
+  fishKg: 'fish_kg',
+  fishCondition: 'fishCondition_share',
+  fishAlive: 'fishAlive_share',
+  carcassesG: 'carcasses_g',
 } as const satisfies Record<(typeof OUTPUT_NAMES)[number], string>
 
 const numbers = <Name extends string>(names: readonly Name[]) =>

@@ -65,7 +65,7 @@ describe('the filter of a pond', () => {
       value: truth.clarityM[4 + i * 6]! / 2,
     }))
     const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, readings: murkier }, addDays(FROM, 50))
-    expect(filter.bias.clarityDepth).toBeGreaterThan(0.5)
+    expect(filter.bias.clarityDepth).toBeGreaterThan(0.4)
     const { bands } = outlookOf(filter, {
       pond: SAMPLE_POND,
       deepestM: 9,

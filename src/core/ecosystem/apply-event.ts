@@ -3,8 +3,9 @@ import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import type { PondEvent } from './events'
 import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
+import { RUNOFF } from './runoff'
 import type { Running } from './running'
-import { COMPOSITION, DISSOLVED, STATE, turnoverOf } from './states'
+import { COMPOSITION, DISSOLVED, STATE, turnoverOf, type StateName } from './states'
 
 /**
  * What rinsing takes off the media that are rinsed.
@@ -17,7 +18,12 @@ export const RINSE = {
 /** Bacteria that a pressure washer takes off a surface. @source house default */
 const WASHED_OFF = 0.9
 /** What a dose of flocculant brings down. @source product-neutral, wide range */
-const FLOCCULANT = { silt: 0.9, cells: 0.6, seston: 0.7 } as const
+const FLOCCULANT = { silt: 0.95, cells: 0.6, seston: 0.7 } as const
+/**
+ * Colour that activated carbon holds when it is full, g Pt per kg.
+ * @source 20–40 mg of humic carbon per gram, at 5 mg Pt per mg
+ */
+const CARBON_HOLDS_G_PER_KG = 150
 const DYING_ALGAE = turnoverOf(COMPOSITION.algae)
 /** mg/L CaCO3 per degree. */
 const MG_PER_DKH = 17.848
@@ -86,6 +92,7 @@ export function applyEvent(
     case 'vacuum':
       vacuum(event.share, y, running, p, ledger)
       take('leaves', event.share)
+      y[STATE.leachable]! *= 1 - event.share
       return
     case 'cut':
       take(event.plants, event.share)
@@ -113,7 +120,10 @@ export function applyEvent(
     }
     case 'flocculant': {
       const cells = FLOCCULANT.cells * y[STATE.phytoplankton]!
-      y[STATE.silt]! *= 1 - FLOCCULANT.silt
+      // clay clots into flocs, which settle in a day or two
+      const clay = FLOCCULANT.silt * y[STATE.silt]!
+      y[STATE.silt]! -= clay
+      y[STATE.dust]! += clay
       sinkCells(y, cells)
       const flocs = FLOCCULANT.seston * y[STATE.seston]!
       y[STATE.seston]! -= flocs
@@ -122,6 +132,23 @@ export function applyEvent(
     }
     case 'kill-algae':
       killCells(y, event.share)
+      return
+    case 'carbon':
+      y[STATE.carbonRoom]! += event.kg * CARBON_HOLDS_G_PER_KG
+      return
+    case 'leaves':
+      ledger.change(y, 'leaves', event.kg * 1000, 'leaves')
+      y[STATE.leachable]! += p.leachPerLeaf * event.kg * 1000
+      return
+    case 'dust':
+      y[STATE.dust]! += event.gPerM3 * running.volumeM3
+      return
+    case 'runoff':
+      for (const [name, mgL] of Object.entries(RUNOFF[event.from]))
+        ledger.change(y, name as StateName, mgL * event.volumeM3, 'water')
+      // a little carbon dioxide beside the bicarbonate, as in water from the tap
+      y[STATE.inorganicCarbon]! += RUNOFF[event.from].alkalinity! * 0.26 * event.volumeM3
+      running.levelMm += (event.volumeM3 / pond.areaM2) * 1000
       return
     case 'storm':
       y[STATE.silt]! += event.siltGPerM3 * running.volumeM3

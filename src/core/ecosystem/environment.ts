@@ -35,6 +35,10 @@ export class Environment {
   capturePerD = 0
   aeratorGPerD = 0
   fishMassKg = 0
+  /** Fish in the water that there is, kg/m³. */
+  fishKgPerM3 = 0
+  /** How hungry the fish search the pond for food, 0..1. */
+  fishHunger = 0
   /** Feed eaten and left over, g/d, and its protein. */
   feedEatenGPerD = 0
   feedLeftGPerD = 0

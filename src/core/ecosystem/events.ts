@@ -1,4 +1,5 @@
 import { assertInRange, DomainError } from '../errors'
+import type { RunoffFrom } from './runoff'
 import type { WeatherDay } from '../season/weather-year'
 
 /** Kinds of plants that can be cut. */
@@ -41,6 +42,14 @@ export type PondEvent = { readonly day: number } & (
   /** Mature media or a culture: bacteria as a share of what the bed can hold. */
   | { readonly kind: 'seed-bacteria'; readonly share: number }
   | { readonly kind: 'flocculant' }
+  /** Activated carbon put into the flow, dry. */
+  | { readonly kind: 'carbon'; readonly kg: number }
+  /** Dry leaves blown or washed in at once. */
+  | { readonly kind: 'leaves'; readonly kg: number }
+  /** Dust of gravel or stone that was not washed. */
+  | { readonly kind: 'dust'; readonly gPerM3: number }
+  /** Water that runs in over land, with what it brings. */
+  | { readonly kind: 'runoff'; readonly from: RunoffFrom; readonly volumeM3: number }
   | { readonly kind: 'kill-algae'; readonly share: number }
   | { readonly kind: 'heatwave'; readonly days: number; readonly warmerC: number }
   | { readonly kind: 'storm'; readonly rainMm: number; readonly siltGPerM3: number }
@@ -64,6 +73,8 @@ const RANGES: Readonly<Record<string, readonly [number, number]>> = {
   warmerC: [-15, 15],
   rainMm: [0, 500],
   siltGPerM3: [0, 5000],
+  gPerM3: [0, 5000],
+  volumeM3: [0, 1e5],
 }
 
 /** @throws {DomainError} an event outside the run or a figure out of range */

@@ -1,7 +1,7 @@
 import { NITROGEN_IN, PHOSPHORUS_IN, STATE, type StateName } from './states'
 
 /** Ways in and out of the pond that the budget names. */
-export const BUDGET_IN = ['feed', 'leaves', 'water', 'added'] as const
+export const BUDGET_IN = ['feed', 'leaves', 'water', 'added', 'deadFish'] as const
 export const BUDGET_OUT = ['fish', 'overflow', 'air', 'takenOut'] as const
 export type BudgetIn = (typeof BUDGET_IN)[number]
 export type BudgetOut = (typeof BUDGET_OUT)[number]
@@ -25,7 +25,7 @@ const PLACES: Readonly<Record<HeldIn, readonly StateName[]>> = {
   water: ['tan', 'nitrite', 'nitrate', 'phosphate', 'seston'],
   algae: ['phytoplankton', 'filamentous'],
   plants: ['marginals', 'straw', 'floating', 'lilies', 'submerged'],
-  floor: ['sediment', 'muck', 'sorbedPhosphorus'],
+  floor: ['sediment', 'muck', 'sorbedPhosphorus', 'carcasses'],
   bed: ['bedSludge'],
   leaves: ['leaves'],
 }

@@ -6,6 +6,7 @@ import type { Running } from './running'
 import { SECCHI } from './secchi'
 import { STATE, STATE_COUNT } from './states'
 import { recordOf } from '../numeric/record-of'
+import { unionisedShare } from './unionised-share'
 
 /** What a run reports, and how a day's figure is made from its hours: the worst where one hour can hurt. */
 const OUTPUTS = {
@@ -32,6 +33,10 @@ const OUTPUTS = {
   leafCover: 'mean',
   colour: 'mean', // mg Pt/L
   chlorine: 'most', // mg/L
+  fishKg: 'least',
+  fishCondition: 'least', // 1: in full health
+  fishAlive: 'least', // share of the shoal since the first run
+  carcassesG: 'mean', // g dry
 } as const
 export type OutputName = keyof typeof OUTPUTS
 export const OUTPUT_NAMES = Object.keys(OUTPUTS) as readonly OutputName[]
@@ -121,12 +126,12 @@ export class Recorder {
     now[AT.leafCover] = env.leafCover
     now[AT.colour] = y[STATE.tannin]! * per
     now[AT.chlorine] = y[STATE.chlorine]! * per
+    now[AT.fishKg] = running.fishMassKg
+    now[AT.fishCondition] = running.fishCondition
+    now[AT.fishAlive] = running.fishAlive
+    now[AT.carcassesG] = y[STATE.carcasses]!
   }
 }
-
-/** As ammoniaFraction, without its checks: this runs every hour of every run. @source Emerson et al. 1975 */
-const unionisedShare = (ph: number, tempC: number): number =>
-  1 / (1 + Math.exp(Math.LN10 * (0.09018 + 2729.92 / (tempC + 273.15) - ph)))
 
 /** Extinction of light from what floats in the water, 1/m. @param perM3 1/volume */
 export function extinctionPerM(y: Float64Array, perM3: number, p: ParameterValues): number {
@@ -135,6 +140,7 @@ export function extinctionPerM(y: Float64Array, perM3: number, p: ParameterValue
     p.chlorophyllExtinction * y[STATE.phytoplankton]! * perM3 * p.chlorophyllShare * 1000 +
     p.sestonExtinction * y[STATE.seston]! * perM3 +
     p.siltExtinction * y[STATE.silt]! * perM3 +
+    p.dustExtinction * y[STATE.dust]! * perM3 +
     p.colourExtinction * y[STATE.tannin]! * perM3
   )
 }

@@ -9,6 +9,9 @@ export interface Running {
   appetite: number
   lowProteinBelowC: number | null
   fishMassKg: number
+  /** Health of the shoal, 1 in full, and what is alive of it since the first run. */
+  fishCondition: number
+  fishAlive: number
   pump: boolean
   uv: boolean
   aeratorGPerD: number
@@ -33,6 +36,8 @@ export const startRunning = (pond: EcoPond, waterC: number): Running => ({
   lowProteinBelowC: pond.fish.lowProteinBelowC,
   appetite: waterC >= pond.fish.feedFromC ? 1 : 0,
   fishMassKg: pond.fish.massKg,
+  fishCondition: 1,
+  fishAlive: 1,
   pump: pond.filter.flowM3PerH > 0,
   uv: pond.filter.uvFlowM3PerH > 0,
   aeratorGPerD: pond.aeratorGPerD,

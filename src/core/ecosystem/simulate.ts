@@ -1,5 +1,4 @@
 import { assertInRange, DomainError } from '../errors'
-import { rationShare } from '../fish/load'
 import { EmbeddedPair } from '../numeric/embedded-pair'
 import { heatCapacityMJPerK, heatStep } from '../season/water-temperature'
 import type { WeatherDay } from '../season/weather-year'
@@ -9,10 +8,12 @@ import { airAt, ecoDay, sunAt, type EcoDay } from './day'
 import { Environment } from './environment'
 import { assertEvents, weatherWithEvents, type PondEvent } from './events'
 import { Ledger, type NutrientBudget } from './ledger'
+import { feed } from './feeding'
+import { FishDays } from './fish-days'
 import { extinctionPerM, Recorder, type Every, type Series } from './outputs'
 import { parameterValues, type ParameterValues } from './parameters'
 import { assertEcoPond, type EcoPond } from './pond'
-import { captureShare } from './processes/bed-capture'
+import { capturePerDay } from './processes/bed-capture'
 import { OPEN_IN_ICE } from './processes/gas'
 import { leafCover } from './processes/plants'
 import { startRunning, type PondState, type Running } from './running'
@@ -105,6 +106,7 @@ class Simulation {
   readonly system: PondSystem
   private readonly integrator: EmbeddedPair
   private readonly ledger: Ledger
+  private readonly fishDays: FishDays
   private readonly recorder: Recorder
   private readonly events: readonly PondEvent[]
   private readonly weather: readonly WeatherDay[]
@@ -133,10 +135,11 @@ class Simulation {
     }
     this.system = new PondSystem(this.p, pond)
     const absolute = new Float64Array(STATE_COUNT).fill(ABSOLUTE_PER_M3 * pond.volumeM3)
-    absolute[STATE.bedMaturity] = absolute[STATE.bedOxygen] = 0.01
+    absolute[STATE.bedMaturity] = absolute[STATE.bedOxygen] = absolute[STATE.tuftGrazers] = 0.01
     absolute[STATE.denitrified] = Infinity
     this.integrator = new EmbeddedPair(this.system, { relative: RELATIVE, absolute })
     this.ledger = new Ledger(this.y)
+    this.fishDays = new FishDays(this.p)
     this.stepH = run.stepH ?? USUAL_STEP_H
     this.recorder = new Recorder(pond, this.p, run.days, run.every ?? 'hour')
     this.events = [...run.events].sort((a, b) => a.day - b.day)
@@ -174,7 +177,9 @@ class Simulation {
           this.acidity()
         }
         if (!this.step(day, hour, h)) return 'gave-up'
+        this.fishDays.note(this.y, this.env)
       }
+      this.fishDays.end(this.y, this.running, this.ledger)
     }
     return 'done'
   }
@@ -268,32 +273,19 @@ class Simulation {
     env.uvFlowM3PerD = pump && running.uv ? pond.filter.uvFlowM3PerH * 24 : 0
     env.aeratorGPerD = running.aeratorGPerD
     env.fishMassKg = running.fishMassKg
+    env.fishKgPerM3 = running.fishMassKg * env.perM3
     env.iceShare = iceShare(running, pump)
     env.iceHole = running.iceHole && running.iceM > 0
     env.leafCover = leafCover(y, p, pond)
     env.lightW = day.lightW * sun * (1 - 0.7 * env.iceShare)
-    env.capturePerD = captureShare(p, pond, env, y) * env.bedFlowM3PerD * env.perM3
     env.extinctionPerM = extinctionPerM(y, env.perM3, p)
     env.leavesGPerD = day.leavesG * (1 - running.leafKeptShare)
-    this.feed()
+    feed(env, running, y, p, this.stepH / 24)
+    env.capturePerD = capturePerDay(p, pond, env, y)
     if (!(Math.abs(running.waterC - this.carbonateAtC) < 0.1)) {
       this.carbonateAtC = running.waterC
       this.carbonate = carbonateConstants(Math.max(0, running.waterC))
     }
-  }
-
-  private feed(): void {
-    const { env, running, p } = this
-    const ration = running.waterC >= running.feedFromC ? running.fishMassKg * 1000 * rationShare(running.waterC) : 0
-    const change = this.stepH / 24 / p.appetiteReturns
-    running.appetite = Math.min(1, Math.max(0, running.appetite + (ration > 0 ? change : -change / 2)))
-    const given = ration * running.feedFactor * running.appetite
-    env.feedEatenGPerD = Math.min(given, ration * running.appetite * p.strayFeedRoom)
-    env.feedLeftGPerD = given - env.feedEatenGPerD
-    env.feedProtein =
-      running.lowProteinBelowC !== null && running.waterC < running.lowProteinBelowC
-        ? running.protein / 2
-        : running.protein
   }
 
   private acidity(): void {

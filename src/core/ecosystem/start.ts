@@ -44,7 +44,7 @@ const KINDS: Readonly<Record<StartKind, Start>> = {
     muck: 0,
     sorbed: 0.02,
     sludge: 0,
-    tufts: 0.05,
+    tufts: 0.2,
     plants: 0.15,
   },
   settled: {
@@ -57,12 +57,12 @@ const KINDS: Readonly<Record<StartKind, Start>> = {
     muck: 150,
     sorbed: 0.4,
     sludge: 150,
-    tufts: 15,
+    tufts: 4,
     plants: 0.5,
   },
   green: {
     bacteria: 0.1,
-    film: 0.05,
+    film: 0.8,
     cells: 30,
     nitrate: 5,
     phosphate: 0.15,
@@ -70,7 +70,7 @@ const KINDS: Readonly<Record<StartKind, Start>> = {
     muck: 200,
     sorbed: 0.5,
     sludge: 100,
-    tufts: 5,
+    tufts: 2,
     plants: 0.3,
   },
   neglected: {
@@ -83,7 +83,7 @@ const KINDS: Readonly<Record<StartKind, Start>> = {
     muck: 1500,
     sorbed: 0.9,
     sludge: 3000,
-    tufts: 40,
+    tufts: 20,
     plants: 0.8,
   },
 }
@@ -104,6 +104,8 @@ interface Start {
 }
 
 const SETTLED_PH = 7.6
+/** Grazers of string algae in a pond that has stood a year. @source house default */
+const SETTLED_GRAZERS = 0.6
 /**
  * In a new pond nitrite oxidisers are rarer still than ammonia oxidisers: there has been nothing for them.
  * @source house default
@@ -141,6 +143,7 @@ export function startState(
   set('salt', (known.saltMgL ?? 0) * v)
   set('bedMaturity', start.film)
   set('bedOxygen', 7)
+  set('tuftGrazers', kind === 'new' ? 0 : SETTLED_GRAZERS)
   const lag = kind === 'new' ? NEW_NITRITE_OXIDISERS : 1
   const bed = maxOxidisers(p, bedSurfaceM2(p, pond))
   const wall = maxOxidisers(p, wallSurfaceM2(p, pond))

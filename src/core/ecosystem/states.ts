@@ -36,6 +36,11 @@ export const STATE_NAMES = [
   'chlorine', // g free chlorine
   'bedOxygen', // mg/L in the bed's pores while nothing flows
   'denitrified', // g N gone to the air since the start
+  'dust', // g afloat: coarse mineral dust and flocs
+  'leachable', // g C that lying leaves will still let go
+  'carbonRoom', // g Pt that activated carbon can still take
+  'carcasses', // g dry
+  'tuftGrazers', // 0..1, snails and their like that have settled in
 ] as const
 export type StateName = (typeof STATE_NAMES)[number]
 
@@ -56,6 +61,7 @@ export const DISSOLVED: readonly StateName[] = [
   'phytoplankton',
   'seston',
   'silt',
+  'dust',
   'tannin',
   'salt',
   'chlorine',
@@ -66,7 +72,7 @@ export type Composition = { readonly nitrogen: number; readonly phosphorus: numb
 /**
  * Nitrogen and phosphorus of dry matter, g/g.
  * @source algae: Redfield 1958; detritus and sludge: usual pond sediment; plants and leaves: usual tissue tests
- * (Kadlec & Wallace; forest litter)
+ * (Kadlec & Wallace; forest litter); whole carps and goldfish, a quarter of them dry
  */
 export const COMPOSITION = {
   algae: { nitrogen: 0.063, phosphorus: 0.0087 },
@@ -76,6 +82,7 @@ export const COMPOSITION = {
   submerged: { nitrogen: 0.025, phosphorus: 0.0035 },
   detritus: { nitrogen: 0.04, phosphorus: 0.008 },
   leaves: { nitrogen: 0.01, phosphorus: 0.001 },
+  fish: { nitrogen: 0.104, phosphorus: 0.02 },
 } as const satisfies Record<string, Composition>
 
 /**
@@ -132,6 +139,7 @@ const CONTENT: Partial<Record<StateName, Composition>> = {
   muck: COMPOSITION.detritus,
   bedSludge: COMPOSITION.detritus,
   leaves: COMPOSITION.leaves,
+  carcasses: COMPOSITION.fish,
 }
 
 /** Nitrogen and phosphorus in one gram of each state, by place in the vector. */

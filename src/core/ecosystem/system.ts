@@ -3,10 +3,12 @@ import type { Environment } from './environment'
 import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import { BedCapture } from './processes/bed-capture'
+import { Carcasses } from './processes/carcasses'
 import { DeadMatter } from './processes/dead-matter'
 import { Filamentous } from './processes/filamentous'
 import { FishAndFeed } from './processes/fish'
 import { GasExchange } from './processes/gas'
+import { Leachate } from './processes/leachate'
 import { Nitrification } from './processes/nitrification'
 import { Phytoplankton } from './processes/phytoplankton'
 import { Plants } from './processes/plants'
@@ -30,6 +32,8 @@ export class PondSystem implements RateSystem {
   private readonly denitrification: Denitrification
   private readonly sorption: PhosphorusSorption
   private readonly chlorine: Chlorine
+  private readonly leachate: Leachate
+  private readonly carcasses: Carcasses
 
   constructor(p: ParameterValues, pond: EcoPond) {
     this.fish = new FishAndFeed(p)
@@ -43,6 +47,8 @@ export class PondSystem implements RateSystem {
     this.denitrification = new Denitrification(p, pond)
     this.sorption = new PhosphorusSorption(p, pond)
     this.chlorine = new Chlorine(p)
+    this.leachate = new Leachate(p)
+    this.carcasses = new Carcasses(p)
   }
 
   hour(env: Environment): void {
@@ -57,6 +63,8 @@ export class PondSystem implements RateSystem {
     this.denitrification.hour(env)
     this.sorption.hour(env)
     this.chlorine.hour(env)
+    this.leachate.hour(env)
+    this.carcasses.hour(env)
   }
 
   rates(_t: number, y: Float64Array, dy: Float64Array): void {
@@ -72,5 +80,7 @@ export class PondSystem implements RateSystem {
     this.denitrification.rates(y, dy)
     this.sorption.rates(y, dy)
     this.chlorine.rates(y, dy)
+    this.leachate.rates(y, dy)
+    this.carcasses.rates(y, dy)
   }
 }

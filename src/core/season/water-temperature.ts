@@ -40,6 +40,11 @@ const WATER_ALBEDO = 0.08
  * @source longwave balance of FAO-56 at mean cloud, rounded
  */
 const SKY_LOSS_W = 40
+/**
+ * How much more heat a small pond with falls and a bed gives off than the still lake of the coefficient.
+ * @source set so that open water stands 2–4 °C above the mean air of May to July, as ponds do
+ */
+const MOVING_WATER = 1.45
 /** Summer heat held in the bed and walls below adds to the water's own. */
 const GROUND_EXTRA_DEPTH_M = 0.15
 
@@ -121,8 +126,9 @@ export function heatStep(state: WaterDay, air: AirOverWater, capacityMJPerK: num
   if (state.iceM > 0) return onIce(state, air, open, capacityMJPerK, days)
   // evaporation pulls toward the dew point, convection and longwave toward the air
   const pullC = 0.55 * air.airC + 0.45 * air.dewC
-  const equilibriumC = pullC + (air.solarW - SKY_LOSS_W) / open
-  const decay = Math.exp(-(open * W_TO_MJ_PER_DAY * days) / capacityMJPerK)
+  const exchange = MOVING_WATER * open
+  const equilibriumC = pullC + (air.solarW - SKY_LOSS_W) / exchange
+  const decay = Math.exp(-(exchange * W_TO_MJ_PER_DAY * days) / capacityMJPerK)
   const waterC = equilibriumC + (state.waterC - equilibriumC) * decay
   if (waterC >= 0) return { waterC, iceM: 0 }
   return { waterC: 0, iceM: (-waterC * capacityMJPerK) / ICE_LATENT_MJ }

@@ -2,8 +2,8 @@ import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison/compari
 import { addDays, type IsoDate } from '../numeric/calendar'
 import type { Random } from '../numeric/random'
 import { minutesOf, NOTHING, Play, refusalsOf, type PlayResult, type WeekChoice } from './play'
-import type { ToldCode, Policy, TrainerScenario, WeekPlan } from './scenario'
-import { scoreOf, type Score } from './score'
+import type { ToldCode, Policy, ScenarioKey, TrainerScenario, WeekPlan } from './scenario'
+import { fishPart, scoreOf, type Score } from './score'
 import type { KitTest } from './kit'
 import type { WeekView } from './view'
 import { worldOf, type TrainingWorld } from './world'
@@ -75,14 +75,42 @@ const NOTHING_DONE: Policy = () => ({ tasks: [], why: null })
 export const DEBRIEF_OPTIONS = ['yours', 'house', 'nothing', 'temptation'] as const
 export type DebriefOption = (typeof DEBRIEF_OPTIONS)[number]
 
-/** All ways through one world. */
+/**
+ * Years that the same choices are played through beside their own, to tell risk from luck: one draw of biology,
+ * weather and surprises each.
+ */
+const RISK_SEEDS = [1009, 2003, 3001, 4001, 5003] as const
+const riskWorlds = new Map<ScenarioKey, readonly TrainingWorld[]>()
+
+function worldsOfRisk(scenario: TrainerScenario): readonly TrainingWorld[] {
+  const known = riskWorlds.get(scenario.key)
+  if (known) return known
+  const worlds = RISK_SEEDS.map((seed) => worldOf(scenario, seed))
+  riskWorlds.set(scenario.key, worlds)
+  return worlds
+}
+
+/** How the fish are to be expected to fare by these choices, 0..1: their own year and the years of risk alike. */
+function expectedFish(scenario: TrainerScenario, own: PlayResult): number {
+  const others = worldsOfRisk(scenario).map((world) => fishPart(repeat(world, own.choices)))
+  return [fishPart(own), ...others].reduce((a, b) => a + b, 0) / (others.length + 1)
+}
+
+/**
+ * All ways through one world, scored by what their choices risk.
+ * @param alone scored by this one year only: where years are compared
+ */
 export function waysThrough(
   world: TrainingWorld,
   choices: readonly WeekChoice[],
+  alone = false,
 ): Readonly<Record<DebriefOption, DebriefOptionPlayed>> {
   const { scenario } = world
   const house = playBy(world, scenario.house.policy)
-  const scored = (result: PlayResult): DebriefOptionPlayed => ({ result, score: scoreOf(scenario, result, house) })
+  const scored = (result: PlayResult): DebriefOptionPlayed => ({
+    result,
+    score: scoreOf(scenario, result, house, alone ? fishPart(result) : expectedFish(scenario, result)),
+  })
   return {
     yours: scored(repeat(world, choices)),
     house: scored(house),
@@ -140,9 +168,10 @@ export function weekStories(world: TrainingWorld, yours: PlayResult, house: Play
 /** Points of a finished season. @throws {DomainError} choices that could not be done */
 export function seasonScore(scenario: TrainerScenario, seed: number, choices: readonly WeekChoice[]): Score {
   const world = worldOf(scenario, seed)
-  return scoreOf(scenario, playChoices(world, choices).result(), playBy(world, scenario.house.policy))
+  const result = playChoices(world, choices).result()
+  return scoreOf(scenario, result, playBy(world, scenario.house.policy), expectedFish(scenario, result))
 }
 
 /** The same ways through other years of the same scenario: whether it was judgement or luck. */
 export const otherYear = (scenario: TrainerScenario, random: Random, choices: readonly WeekChoice[]) =>
-  waysThrough(worldOf(scenario, Math.floor(random() * 2 ** 31)), choices)
+  waysThrough(worldOf(scenario, Math.floor(random() * 2 ** 31)), choices, true)

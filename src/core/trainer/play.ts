@@ -11,7 +11,6 @@ import { DomainError } from '../errors'
 import { addDays } from '../numeric/calendar'
 import { seededRandom } from '../numeric/random'
 import { plainDayOfYear } from '../season/weather-ahead'
-import { shoalAfterDay, stressOf, type Shoal } from './fish-health'
 import { KIT, KIT_TESTS, readKit, type KitTest } from './kit'
 import { optionOf, trainerTask, type TrainerTaskKey, type TaskChoice } from './tasks'
 import { sightsOf } from './sights'
@@ -110,19 +109,17 @@ export class Play {
   week = 0
   private state: PondState
   private last: Series
-  private shoal: Shoal
   private lostThisWeek = 0
   private told: ToldCode[] = []
   private readonly columns: Record<OutputName, number[]>
-  private readonly condition: number[] = []
-  private readonly alive: number[] = []
+  private readonly conditionByDay: number[] = []
+  private readonly aliveByDay: number[] = []
   private readonly fed: number[] = []
   private readonly choices: WeekChoice[] = []
 
   constructor(private readonly world: TrainingWorld) {
     this.state = world.start.end
     this.last = world.start.series
-    this.shoal = { condition: 1, alive: world.scenario.fish }
     this.columns = recordOf(OUTPUT_NAMES, (): number[] => [])
   }
 
@@ -159,7 +156,7 @@ export class Play {
         poreLoss: this.now('poreLoss'),
       }),
       told: this.told,
-      fish: { alive: Math.round(this.shoal.alive), lostThisWeek: this.lostThisWeek },
+      fish: { alive: Math.round(this.alive), lostThisWeek: this.lostThisWeek },
       fittings,
       scene,
       kit: Object.fromEntries(
@@ -185,6 +182,10 @@ export class Play {
     const done = choice.tasks.flatMap((task) =>
       optionOf(task)!.deeds.map((deed) => ({ ...deed, day: AT_NOON }) as PondEvent),
     )
+    const wear = choice.tasks.reduce((sum, task) => sum + (optionOf(task)!.wear ?? 0), 0)
+    const { y, running } = this.state
+    const start = { y, running: { ...running, fishCondition: Math.max(0, running.fishCondition - wear) } }
+    const before = this.alive
     const result = simulate({
       pond: scenario.pond,
       parameters: world.parameters,
@@ -193,15 +194,14 @@ export class Play {
       days: 7,
       events: [...done, ...surprises.flatMap((s) => s.events)],
       every: 'day',
-      start: this.state,
+      start,
     })
-    const wear = choice.tasks.reduce((sum, task) => sum + (optionOf(task)!.wear ?? 0), 0)
-    this.shoal = { ...this.shoal, condition: Math.max(0, this.shoal.condition - wear) }
     this.state = result.end
     this.last = result.series
     this.told = surprises.map((s) => s.told)
     this.choices.push(choice)
     this.live(result.series)
+    this.lostThisWeek = Math.round(before) - Math.round(this.alive)
     this.week++
   }
 
@@ -214,8 +214,8 @@ export class Play {
       days,
       daily,
       measures: measuresOf(series),
-      condition: this.condition,
-      alive: this.alive,
+      condition: this.conditionByDay,
+      alive: this.aliveByDay,
       fed: this.fed,
       floorGM2: this.now('floorGM2'),
       stringAlgaeGM2: this.now('filamentousGM2'),
@@ -229,26 +229,20 @@ export class Play {
     return values[values.length - 1]!
   }
 
-  /** The shoal through the week: what died is taken out of the pond, and no longer eats. */
+  /** Fish alive; parts of a fish until a whole one is lost. */
+  private get alive(): number {
+    return this.world.scenario.fish * this.state.running.fishAlive
+  }
+
+  /** Keeps a week's days. */
   private live(series: Series): void {
-    const { running, y } = this.state
-    const before = Math.round(this.shoal.alive)
-    const massPerFish = before > 0 ? running.fishMassKg / this.shoal.alive : 0
+    const { fish } = this.world.scenario
     for (let d = 0; d < series.tan.length; d++) {
       for (const name of OUTPUT_NAMES) this.columns[name].push(series[name][d]!)
-      const stress = stressOf({
-        nh3: series.nh3[d]!,
-        nitrite: series.nitrite[d]!,
-        oxygen: series.oxygen[d]!,
-        chlorine: series.chlorine[d]!,
-        saltMgL: y[STATE.salt]! / running.volumeM3,
-      })
-      this.shoal = shoalAfterDay(this.shoal, stress)
-      this.condition.push(this.shoal.condition)
-      this.alive.push(this.shoal.alive)
+      this.conditionByDay.push(series.fishCondition[d]!)
+      this.aliveByDay.push(fish * series.fishAlive[d]!)
     }
-    this.lostThisWeek = before - Math.round(this.shoal.alive)
-    running.fishMassKg = massPerFish * this.shoal.alive
+    const { running } = this.state
     const eats = series.waterC[series.waterC.length - 1]! >= running.feedFromC
     this.fed.push(eats ? running.feedFactor : Number.NaN)
   }
@@ -288,7 +282,7 @@ export class Play {
     if (
       this.now('nh3') > FISH_SHOW.uneasyNh3 ||
       this.now('nitrite') > FISH_SHOW.uneasyNitrite ||
-      this.shoal.condition < FISH_SHOW.uneasyCondition
+      this.state.running.fishCondition < FISH_SHOW.uneasyCondition
     )
       return 'uneasy'
     return this.now('waterC') < COLD_C ? 'still' : 'calm'

@@ -28,6 +28,7 @@ export type ToldCode =
 /** Why somebody does what they do in a week. */
 export type WhyCode =
   | 'waterPastLineNothing'
+  | 'fishShortOfAir'
   | 'airFirstMuchSludge'
   | 'thirdFloorThirdWater'
   | 'halfMediaPondWater'

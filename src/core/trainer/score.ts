@@ -43,11 +43,19 @@ const effortOf = (result: PlayResult): { minutes: number; cost: number } => ({
   cost: result.choices.reduce((sum, choice) => sum + costOf(choice), 0),
 })
 
-/** @param house the house's way through the same year */
-export function scoreOf(scenario: TrainerScenario, result: PlayResult, house: PlayResult): Score {
+/**
+ * @param house the house's way through the same year
+ * @param fish how the fish fared, 0..1: of this year alone, or what is to be expected over several
+ */
+export function scoreOf(
+  scenario: TrainerScenario,
+  result: PlayResult,
+  house: PlayResult,
+  fish = fishPart(result),
+): Score {
   const { minutes, cost } = effortOf(result)
   const of: Record<ScorePart, () => number> = {
-    fish: () => fishPart(result),
+    fish: () => fish,
     safe: () => 1 - result.measures.harmDays / result.days,
     clear: () => 1 - murkyShare(result),
     clearOn: () =>
@@ -78,7 +86,7 @@ const effortSum = (result: PlayResult): number => {
 }
 
 /** Losing fish weighs more than the number lost; health counts beside. */
-function fishPart(result: PlayResult): number {
+export function fishPart(result: PlayResult): number {
   const health = result.condition.reduce((a, b) => a + b, 0) / result.condition.length
   return keptShare(result) ** 2 * (0.5 + 0.5 * health)
 }

@@ -16,6 +16,7 @@ export const forecasts = {
     feed: 'feed',
     leavesIn: 'leaves',
     added: 'added',
+    deadFish: 'fish that died',
     rainTap: 'rain and tap',
     grownIntoFish: 'fish growth',
     leftWater: 'outflow',

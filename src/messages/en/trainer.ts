@@ -331,6 +331,7 @@ export const trainer = {
   },
   /** Why the foreman, or somebody tempted, does what they do in a week. */
   why: {
+    fishShortOfAir: 'The fish are short of air: no feed, some fresh water, and nothing is stirred up.',
     waterPastLineNothing: 'The water is past its line: nothing is cleaned today. Water out and in, less feed.',
     airFirstMuchSludge:
       'Air first: so much sludge takes the oxygen of every warm night. Then a third of the floor and a third of the water.',

@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
+import { ECOSYSTEM_PARAMETERS } from '@/core/ecosystem/parameters'
+import { STATE_NAMES } from '@/core/ecosystem/states'
 import type { ForecastTask } from '@/core/assimilation/forecast-pond'
 import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
 import type { ParticleFilter } from '@/core/assimilation/particle-filter'
@@ -93,13 +95,20 @@ export async function forecastTask(
   }
 }
 
-/** What particles hang on: another survey, filter or stock begins anew. */
+/** States and parameters of the model: particles of an older one are not its particles. */
+const MODEL = createHash('sha256')
+  .update(JSON.stringify([STATE_NAMES, ECOSYSTEM_PARAMETERS]))
+  .digest('hex')
+
+/** What particles hang on: another survey, filter or stock begins anew, and another model of the pond. */
 const hashOf = ({ eco }: PondModel, deepestM: number): string => {
   const { volumeM3, areaM2, filter, fish, plants } = eco
   return createHash('sha256')
     .update(
       JSON.stringify(
-        [volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v)),
+        [MODEL, volumeM3, areaM2, deepestM, filter, fish, plants].map((v) =>
+          typeof v === 'number' ? v.toPrecision(5) : v,
+        ),
       ),
     )
     .digest('hex')

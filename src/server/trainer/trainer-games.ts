@@ -1,14 +1,12 @@
 import { randomInt, randomUUID } from 'node:crypto'
-import { seasonScore, playChoices } from '@/core/trainer/debrief'
 import type { WeekChoice } from '@/core/trainer/play'
 import { trainerScenario } from '@/core/trainer/scenarios'
-import { worldOf } from '@/core/trainer/world'
-import { DomainError } from '@/core/errors'
 import type { TrainerGameId } from '@/domain/shared/ids'
 import { goesOnFrom, type NewGameInput } from '@/domain/trainer/trainer-game'
 import { notFound, ProblemError, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
+import { heavy } from '@/server/platform/threads/heavy'
 import {
   deleteOpenGame,
   findTrainerGame,
@@ -79,16 +77,10 @@ export async function keepWeeks(
       })
     const scenario = trainerScenario(game.scenario)
     if (choices.length > scenario.weeks) throw refused(said('trainer.problems.seasonWeeks', { weeks: scenario.weeks }))
-    const done = choices.length === scenario.weeks
-    try {
-      if (!done) playChoices(worldOf(scenario, game.seed), choices)
-      const score = done ? seasonScore(scenario, game.seed, choices) : null
-      await storeWeeks(trx, id, choices, score && { points: score.points, stars: score.stars })
-      return { points: score?.points ?? null }
-    } catch (error) {
-      if (error instanceof DomainError) throw refused(said('trainer.problems.oneWeeksCannotDoneLike'))
-      throw error
-    }
+    const { playable, score } = await heavy('trainer-season', { scenario: game.scenario, seed: game.seed, choices })
+    if (!playable) throw refused(said('trainer.problems.oneWeeksCannotDoneLike'))
+    await storeWeeks(trx, id, choices, score && { points: score.points, stars: score.stars })
+    return { points: score?.points ?? null }
   })
 }
 

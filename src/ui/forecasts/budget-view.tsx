@@ -12,6 +12,7 @@ const IN_NAMES: Readonly<Record<BudgetIn, TextId>> = {
   leaves: textId('forecasts.budgetView.leavesIn'),
   water: textId('forecasts.budgetView.rainTap'),
   added: textId('forecasts.budgetView.added'),
+  deadFish: textId('forecasts.budgetView.deadFish'),
 }
 const OUT_NAMES: Readonly<Record<BudgetOut, TextId>> = {
   fish: textId('forecasts.budgetView.grownIntoFish'),

@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { stressOf } from '@/core/trainer/fish-health'
+import { stressOf } from '@/core/fish/health'
 import type { WeekStory } from '@/core/trainer/debrief'
 import { useShow } from '@/ui/person-context'
 import { doneWords } from './notebook'

@@ -17,7 +17,6 @@ const {
   straw,
   bedSludge,
   bedMineral,
-  tannin,
 } = STATE
 
 const FROM_LEAVES = turnoverOf(COMPOSITION.leaves)
@@ -27,7 +26,7 @@ const ANAEROBIC = 0.3
 /** Part of what rots in a bed that stays there as mineral. @source ash of faeces and algae */
 const ASH = 0.15
 
-/** Rotting of everything dead: it takes oxygen, gives back ammonia, phosphate and CO2, and leaves muck and colour. */
+/** Rotting of everything dead: it takes oxygen, gives back ammonia, phosphate and CO2, and leaves muck. */
 export class DeadMatter implements Process {
   private seston = 0
   private sediment = 0
@@ -35,7 +34,6 @@ export class DeadMatter implements Process {
   private leaves = 0
   private straw = 0
   private bedSludge = 0
-  private fade = 0
   private settle = 0
   private leavesIn = 0
   private perM3 = 1
@@ -55,7 +53,6 @@ export class DeadMatter implements Process {
     this.leaves = p.leafDecay * warmth
     this.straw = p.strawDecay * warmth
     this.bedSludge = p.bedSludgeDecay * warmth
-    this.fade = p.tanninFade * (1 - env.iceShare)
     this.settle = p.sestonSettling / env.depthM
     this.leavesIn = env.leavesGPerD
     this.perM3 = env.perM3
@@ -81,7 +78,6 @@ export class DeadMatter implements Process {
     dy[bedMineral]! += ASH * inBed
     dy[leaves]! += this.leavesIn - leaf
     dy[straw]! -= stalks
-    dy[tannin]! += this.p.tanninPerLeaf * leaf - this.fade * y[tannin]!
     const rotted = afloat + fresh - kept + old + inBed
     const nitrogen = rotted * COMPOSITION.detritus.nitrogen + leaf * FROM_LEAVES.nitrogen + stalks * FROM_STRAW.nitrogen
     dy[tan]! += nitrogen

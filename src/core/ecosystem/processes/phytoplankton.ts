@@ -16,7 +16,7 @@ const CHLORINE_KILL = 8
  * Spores and cells that wind and birds bring, g dry/m²/d.
  * @source house default: keeps a lamp or a bed from clearing a pond for good
  */
-const STRAYS = 2e-5
+const STRAYS = 5e-4
 
 /** Single-celled algae: the green in green water. */
 export class Phytoplankton implements Process {
@@ -41,7 +41,9 @@ export class Phytoplankton implements Process {
     const heat = env.waterC > 32 ? Math.max(0, (38 - env.waterC) / 6) : 1
     this.growth = p.algaeGrowth * theta * heat * lightShare(env, p.algaeLightHalf) * carbonReach(env.ph, p.algaeStopPh)
     this.respiration = p.algaeRespiration * theta
-    const grazers = p.algaeGrazing * (env.fishMassKg > 0 ? p.grazingWithFish : 1)
+    // half of the water fleas are left at so many fish, a fifth at twice as many
+    const hunters = env.fishKgPerM3 * (1 + (p.hungryHunt - 1) * env.fishHunger)
+    const grazers = p.algaeGrazing / (1 + (hunters / p.grazersHalf) ** 2)
     this.death = (p.algaeDeath + grazers * Math.min(1, Math.max(0, env.waterC / 18))) * theta
     this.settle = p.algaeSettling / env.depthM
     this.capture = p.algaeCapture * env.capturePerD

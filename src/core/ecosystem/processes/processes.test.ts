@@ -9,10 +9,12 @@ import { startState } from '../start'
 import { PondSystem } from '../system'
 import { SAMPLE_POND } from '../trials/sample-pond'
 import { BedCapture } from './bed-capture'
+import { Carcasses } from './carcasses'
 import { DeadMatter } from './dead-matter'
 import { Filamentous } from './filamentous'
 import { FishAndFeed } from './fish'
 import { fallsShare, GasExchange } from './gas'
+import { Leachate } from './leachate'
 import { Nitrification } from './nitrification'
 import { Phytoplankton } from './phytoplankton'
 import { Plants } from './plants'
@@ -32,6 +34,8 @@ const processes: Record<string, () => Process> = {
   denitrification: () => new Denitrification(p, pond),
   sorption: () => new PhosphorusSorption(p, pond),
   chlorine: () => new Chlorine(p),
+  leachate: () => new Leachate(p),
+  carcasses: () => new Carcasses(p),
 }
 
 /** An hour of a summer noon, changed where a test asks for it. */
@@ -48,6 +52,7 @@ function summer(changes: Partial<Environment> = {}): Environment {
     bedFlowM3PerD: 192,
     capturePerD: 0.7,
     fishMassKg: 12,
+    fishKgPerM3: 0.6,
     feedEatenGPerD: 150,
     ...changes,
   })
@@ -72,7 +77,7 @@ const anyWater = fc
   .map((shares) =>
     Float64Array.from(STATE_NAMES, (name, i) => {
       const amount = () => {
-        if (name === 'bedMaturity') return 1
+        if (name === 'bedMaturity' || name === 'tuftGrazers') return 1
         if (name === 'bedOxygen') return 10
         return 3000
       }

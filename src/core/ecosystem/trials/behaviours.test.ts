@@ -10,6 +10,20 @@ describe('what every pond keeper has seen', () => {
   })
 })
 
+describe('over the priors', () => {
+  const DRAWS = 12
+  // the quick ones here; all of them over many draws in the report
+  it.each(
+    BEHAVIOURS.filter((b) => /^(sizing|thinning|overfeeding|clay|tea|runoff)/.test(b.key)).map(
+      (b) => [b.words, b] as const,
+    ),
+  )('nearly always: %s', (_words, { trial, atLeast = 0.9 }) => {
+    const held = Array.from({ length: DRAWS }, (_, i) => trial(drawParameters(seededRandom(31 * (i + 1)))).holds)
+    // so few draws may fall short of the share by chance
+    expect(held.filter(Boolean).length / DRAWS).toBeGreaterThanOrEqual(atLeast - 0.25)
+  })
+})
+
 describe('the parameters', () => {
   it.each(PARAMETER_NAMES)('%s lies within its range, and the range is where nine draws of ten fall', (name) => {
     const parameter = ECOSYSTEM_PARAMETERS[name]

@@ -45,6 +45,11 @@ export const neglected: TrainerScenario = {
   house: {
     policy: (view, test, past) => {
       const aid = [...firstAid(view), ...(view.week === 0 ? [task('aerator', 'on')] : [])]
+      if (sees(view, 'fish-gasping', 'fish-at-falls'))
+        return {
+          tasks: [...aid, ...feedAt(view, 0), task('water-change', 'third')],
+          why: 'fishShortOfAir',
+        }
       const [tan, nitrite] = view.week < 12 || view.told.length > 0 ? [test('tan'), test('nitrite')] : [0, 0]
       if (tan >= 1 || nitrite >= 0.5)
         return {

@@ -40,7 +40,7 @@ export const springRush: TrainerScenario = {
       deeds: [{ kind: 'storm', rainMm: 40, siltGPerM3: 30, day: 3 }],
     },
   ],
-  weights: { fish: 30, safe: 15, clear: 10, clearOn: 25, fed: 5, thrift: 15 },
+  weights: { fish: 40, safe: 30, clearOn: 20, thrift: 10 },
   clearOn: { day: WEDDING_DAY, goal: 'spring-rush' },
   house: {
     policy: (view, test, past) => {

@@ -1,5 +1,9 @@
 import { calculate } from '@/calc/registry'
 import { DomainError } from '@/core/errors'
+import { playChoices, seasonScore } from '@/core/trainer/debrief'
+import type { WeekChoice } from '@/core/trainer/play'
+import { trainerScenario, type ScenarioKey } from '@/core/trainer/scenarios'
+import { worldOf } from '@/core/trainer/world'
 import { readWeatherCsv } from '@/domain/season/weather-csv'
 import { readBusyTimes } from '@/domain/rounds/busy-times'
 import { firmTexts } from '@/messages/texts'
@@ -19,6 +23,22 @@ async function calculateInTime(name: string, input: unknown): ReturnType<typeof 
   return calculate(name, given && ON_A_CLOCK.includes(name) ? { ...given, seconds: CLOCK_S } : input)
 }
 
+/**
+ * Plays the weeks of a season as they were chosen.
+ * @returns whether they can be played so, and the score of a finished season
+ */
+function playSeason(scenarioKey: ScenarioKey, seed: number, choices: readonly WeekChoice[]) {
+  const scenario = trainerScenario(scenarioKey)
+  try {
+    if (choices.length === scenario.weeks) return { playable: true, score: seasonScore(scenario, seed, choices) }
+    playChoices(worldOf(scenario, seed), choices)
+    return { playable: true, score: null }
+  } catch (error) {
+    if (error instanceof DomainError) return { playable: false, score: null }
+    throw error
+  }
+}
+
 /** What is computed or read from outside for a request, by kind: never on the thread that answers everybody. */
 const HEAVY_TASKS = {
   calculate: ({ name, input }: { readonly name: string; readonly input: unknown }) => calculateInTime(name, input),
@@ -33,6 +53,15 @@ const HEAVY_TASKS = {
     readonly to: string
     readonly timeZone: string
   }) => readBusyTimes(text, from, to, timeZone),
+  'trainer-season': ({
+    scenario,
+    seed,
+    choices,
+  }: {
+    readonly scenario: ScenarioKey
+    readonly seed: number
+    readonly choices: readonly WeekChoice[]
+  }) => playSeason(scenario, seed, choices),
   'weather-csv': ({ text, today }: { readonly text: string; readonly today: string }) => readWeatherCsv(text, today),
 } as const
 

@@ -7,6 +7,8 @@ import { inWords, said } from '@/domain/shared/said'
 
 /** A request waits no longer than this for what it asked to be computed. */
 const DEADLINE_MS = 3000
+/** A season is played through several years: it gets longer. */
+const LONGER_MS: Partial<Record<HeavyKind, number>> = { 'trainer-season': 15_000 }
 const MAX_WAITING = 24
 const LIMITS = { maxOldGenerationSizeMb: 384 }
 
@@ -30,8 +32,9 @@ const pool = (): Pool =>
  * @throws {ProblemError} bad input, too much to do in time, or too much waiting already
  */
 export async function heavy<Kind extends HeavyKind>(kind: Kind, input: HeavyInput<Kind>): Promise<HeavyResult<Kind>> {
+  const deadlineMs = LONGER_MS[kind] ?? DEADLINE_MS
   try {
-    const made = await pool().run({ kind, input })
+    const made = await pool().run({ kind, input }, deadlineMs)
     if ('value' in made) return made.value as HeavyResult<Kind>
     const { parameter } = made.domain
     const message = inWords(made.domain.message)
@@ -44,7 +47,7 @@ export async function heavy<Kind extends HeavyKind>(kind: Kind, input: HeavyInpu
         retryAfterS: DEADLINE_MS / 1000,
       })
     if (!(error instanceof TookTooLong)) throw error
-    const message = said('kit.problems.tooMuchAtOnce', { seconds: DEADLINE_MS / 1000 })
+    const message = said('kit.problems.tooMuchAtOnce', { seconds: deadlineMs / 1000 })
     throw new ProblemError({ kind: 'bad-input', message, fields: [] })
   }
 }

@@ -46,9 +46,12 @@ export class ThreadPool<Task, Made> {
     this.pool.on('error', (error: Error) => logger.warn({ reason: error.message }, 'a thread ended by itself'))
   }
 
-  /** @throws {TookTooLong | PoolFull | TaskFailed} */
-  async run(task: Task): Promise<Made> {
-    const { maxWaiting = Infinity, deadlineMs } = this.options
+  /**
+   * @param deadlineMs for this task, where it gets another than the pool's
+   * @throws {TookTooLong | PoolFull | TaskFailed}
+   */
+  async run(task: Task, deadlineMs = this.options.deadlineMs): Promise<Made> {
+    const { maxWaiting = Infinity } = this.options
     if (this.pool.queueSize >= maxWaiting) throw new PoolFull('Too much is waiting')
     const number = this.tasks++
     const end = new AbortController()

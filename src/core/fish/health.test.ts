@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { shoalAfterDay, stressOf, STRESSORS } from './fish-health'
+import { shoalAfterDay, stressOf, STRESSORS, takesOfMeal } from './health'
 
 const GOOD = { nh3: 0.01, nitrite: 0.1, oxygen: 8, chlorine: 0, saltMgL: 0 }
 
@@ -41,6 +41,29 @@ describe('health of the fish', () => {
         expect(shoalAfterDay({ condition: 0.5, alive: 7 }, stress).alive).toBeLessThanOrEqual(7)
       }),
     )
+  })
+
+  it('leaves its food below 3 mg/L of oxygen, above 0.2 of ammonia, 2 of nitrite without salt, or in hot water', () => {
+    const fine = { ...GOOD, tempC: 20 }
+    expect(takesOfMeal(fine)).toBe(1)
+    expect(takesOfMeal({ ...fine, oxygen: 3 })).toBe(0)
+    expect(takesOfMeal({ ...fine, oxygen: 0.1 })).toBe(0)
+    expect(takesOfMeal({ ...fine, nh3: 0.2 })).toBe(0)
+    expect(takesOfMeal({ ...fine, nitrite: 2 })).toBe(0)
+    expect(takesOfMeal({ ...fine, nitrite: 2, saltMgL: 1000 })).toBe(1)
+    expect(takesOfMeal({ ...fine, tempC: 34 })).toBe(0)
+    expect(takesOfMeal({ ...fine, oxygen: 3.75 })).toBeCloseTo(0.5, 9)
+  })
+
+  it('gets used to a little that lasts, and not to much', () => {
+    const after = (stress: number, days: number) => {
+      let shoal = { condition: 1, alive: 100 }
+      for (let day = 0; day < days; day++) shoal = shoalAfterDay(shoal, stress)
+      return shoal
+    }
+    expect(after(0.08, 200).alive).toBe(100)
+    expect(after(0.08, 200).condition).toBeCloseTo(1 - (0.3 * 0.08) / 0.06, 3)
+    expect(after(0.3, 60).alive).toBeLessThan(50)
   })
 
   it('names a stress that cannot be', () => {
