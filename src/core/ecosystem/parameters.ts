@@ -88,7 +88,7 @@ export const ECOSYSTEM_PARAMETERS = {
   algaeLightHalf: row(30, 28, 32.2, 'W/m² PAR', LAKE),
   algaeRespiration: row(0.09, 0.078, 0.104, '1/d', LAKE),
   algaeDeath: row(0.04, 0.03, 0.055, '1/d', LAKE),
-  algaeGrazing: row(0.66, 0.61, 0.715, '1/d', 'water fleas in fishless ponds, wide range'),
+  algaeGrazing: row(0.64, 0.59, 0.695, '1/d', 'water fleas in fishless ponds, wide range'),
   grazersHalf: row(0.29, 0.268, 0.315, 'kg fish/m³', 'fish eat the grazers: at so many half of them are left'),
   hungryHunt: row(11, 9.8, 12.3, 'times', 'fish that nobody feeds live on what swims in the water; wide range'),
   algaeStopPh: row(
@@ -125,9 +125,9 @@ export const ECOSYSTEM_PARAMETERS = {
   captureRate: row(0.462, 0.438, 0.488, '1/h of empty-bed time', 'fine matter in upflow gravel, wide range'),
   algaeCapture: row(0.75, 0.73, 0.77, 'of seston', 'single cells slip through more easily'),
   captureLoadHalf: row(
-    15.1,
-    14,
-    16.2,
+    14.8,
+    13.7,
+    15.9,
     'g dry/m³ stone/d',
     'a bed that is given more solids than its film can hold lets fine matter through: set by the trade’s beds for a load',
   ),

@@ -36,7 +36,7 @@ const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
 }
 
 /** Middle of a working day. */
-const AT_NOON = 0.5
+export const AT_NOON = 0.5
 
 /** Done visits as events of a run. @param from the run's first day */
 export const eventsOfVisits = (

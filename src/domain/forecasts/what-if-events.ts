@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { CUT_PLANTS, type PondEvent } from '../../core/ecosystem/events'
+import { RUNOFF_FROM } from '../../core/ecosystem/runoff'
 import { numberWithin } from '../shared/fields'
 import type { TextKey } from '@/messages/keys'
 
@@ -48,6 +49,14 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('raise-kh'), day, byDKH: numberWithin([0, 20], 'forecasts.fields.kh', '°dH') }),
   z.strictObject({ kind: z.literal('seed-bacteria'), day, share: share('forecasts.fields.bacteria') }),
   z.strictObject({ kind: z.literal('flocculant'), day }),
+  z.strictObject({ kind: z.literal('carbon'), day, kg: numberWithin([0, 1000], 'forecasts.fields.weight', 'kg') }),
+  z.strictObject({ kind: z.literal('leaves'), day, kg: numberWithin([0, 10_000], 'forecasts.fields.weight', 'kg') }),
+  z.strictObject({
+    kind: z.literal('runoff'),
+    day,
+    from: z.enum(RUNOFF_FROM),
+    volumeM3: numberWithin([0, 10_000], 'forecasts.fields.waterThatRunsIn', 'm³'),
+  }),
   z.strictObject({ kind: z.literal('kill-algae'), day, share: share('forecasts.fields.algaeKilled') }),
   z.strictObject({
     kind: z.literal('heatwave'),
@@ -81,6 +90,9 @@ export const USUAL_EVENT: {
   'seed-bacteria': { kind: 'seed-bacteria', share: 0.1 },
   'raise-kh': { kind: 'raise-kh', byDKH: 1 },
   flocculant: { kind: 'flocculant' },
+  carbon: { kind: 'carbon', kg: 5 },
+  leaves: { kind: 'leaves', kg: 10 },
+  runoff: { kind: 'runoff', from: 'lawn', volumeM3: 2 },
   'kill-algae': { kind: 'kill-algae', share: 0.9 },
   'pull-string-algae': { kind: 'pull-string-algae', share: 0.7 },
   cut: { kind: 'cut', plants: 'marginals', share: 0.8 },

@@ -61,7 +61,7 @@ export const trainer = {
     h: '{alive} of {fishAtStart}; {minutes} h; {cost}',
     howCounted: 'How the score is calculated',
     fishAliveEndCount:
-      'Fish alive at the end count by the square of their share, and by how well they were through the season. Safe days are those without a line crossed of toxic ammonia, nitrite or oxygen. Time and money count against three times what the house spends, and neither they nor feeding count for fish that are gone. One reed from 50 points, two from 70, three from 85.',
+      'Fish alive at the end count by the square of their share, and by how well they were through the season; the same choices are played through five other years as well, so that what was risked counts and not luck. Safe days are those without a line crossed of toxic ammonia, nitrite or oxygen. Time and money count against three times what the house spends, and neither they nor feeding count for fish that are gone. One reed from 50 points, two from 70, three from 85.',
     sameYearFourWays: 'The same year in four ways',
     customerWillLookSomeone: 'The customer will look for someone else.',
     pondStillPond: 'The pond has survived.',

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import { ECOSYSTEM_PARAMETERS } from '@/core/ecosystem/parameters'
+import type { PondEvent } from '@/core/ecosystem/events'
 import { STATE_NAMES } from '@/core/ecosystem/states'
 import type { ForecastTask } from '@/core/assimilation/forecast-pond'
 import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
@@ -8,7 +9,9 @@ import type { ParticleFilter } from '@/core/assimilation/particle-filter'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { eventsOfPlants, eventsOfVisits } from '@/domain/forecasts/eco-events'
-import type { FirmId } from '@/domain/shared/ids'
+import { todayIn } from '@/server/platform/today'
+import { eventsOfDoses } from '@/domain/forecasts/dose-events'
+import type { FirmId, PondId } from '@/domain/shared/ids'
 import { patchesNow } from '@/domain/plants/plants'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
@@ -17,7 +20,8 @@ import { findSite } from '@/server/customers/customer-repository'
 import { findFilter } from '@/server/forecasts/forecast-repository'
 import { listPatches, listPlantEvents } from '@/server/plants/plant-repository'
 import { listDailyReadings } from '@/server/water/reading-repository'
-import { listDoneVisitDays } from '@/server/visits/visit-repository'
+import { findProducts } from '@/server/stores/product-repository'
+import { listDoneVisitDays, listDosesSince } from '@/server/visits/visit-repository'
 import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
 import { pondModel } from './pond-model'
 
@@ -79,20 +83,36 @@ export async function forecastTask(
         .filter((r) => (OBSERVED_KINDS as readonly string[]).includes(r.kind))
         .map((r) => ({ ...r, kind: r.kind as ObservedKind }))
         .filter((r) => r.day >= from && r.day <= today),
-      events: [
-        ...eventsOfVisits(
-          (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day <= today),
-          from,
-        ),
-        ...eventsOfPlants(
-          patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone),
-          from,
-          addDays(today, 1),
-        ),
-      ],
+      events: await doneAt(trx, pond.id, model.eco.volumeM3, { from, today, timeZone }),
       particles: FORECAST_PARTICLES,
     },
   }
+}
+
+/** What was done at a pond from a day to today, for the simulator: visits, doses and the care of its plants. */
+async function doneAt(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  volumeM3: number,
+  { from, today, timeZone }: { readonly from: string; readonly today: string; readonly timeZone: string },
+): Promise<PondEvent[]> {
+  const visits = (await listDoneVisitDays(trx, pondId, from)).filter((v) => v.day <= today)
+  const doses = (await listDosesSince(trx, [pondId], `${from}T00:00:00Z`)).map((dose) => ({
+    ...dose,
+    day: todayIn(timeZone, new Date(dose.at)),
+  }))
+  const { products } = await findProducts(trx)
+  const patches = patchesNow(await listPatches(trx, [pondId]), await listPlantEvents(trx, [pondId]), timeZone)
+  return [
+    ...eventsOfVisits(visits, from),
+    ...eventsOfDoses(
+      doses.filter(({ day }) => day <= today),
+      products,
+      volumeM3,
+      from,
+    ),
+    ...eventsOfPlants(patches, from, addDays(today, 1)),
+  ]
 }
 
 /** States and parameters of the model: particles of an older one are not its particles. */

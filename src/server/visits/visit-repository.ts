@@ -234,9 +234,10 @@ export async function listDosesSince(
   trx: Knex.Transaction,
   pondIds: readonly PondId[],
   since: string,
-): Promise<{ pondId: PondId; visitId: VisitId; productKey: string; at: string }[]> {
+): Promise<{ pondId: PondId; visitId: VisitId; productKey: string; amount: number; at: string }[]> {
   const { rows } = await trx.raw(
-    `select last.pond_id, last.visit_id, last.at, dose->>'productKey' as product_key
+    `select last.pond_id, last.visit_id, last.at, dose->>'productKey' as product_key,
+            (dose->>'amount')::float as amount
      from (select distinct on (e.visit_id, e.entry->>'stepKey') v.pond_id, e.visit_id, e.entry->>'at' as at, e.entry->'answer'->'doses' as doses
            from visit_entries e join visits v on v.id = e.visit_id
            where v.pond_id = any(?) and e.entry->>'kind' in ('done', 'skipped') and (e.entry->>'at')::timestamptz >= ?
@@ -245,10 +246,11 @@ export async function listDosesSince(
      where jsonb_typeof(last.doses) = 'array' and (dose->>'amount')::float > 0`,
     [[...pondIds] as string[], since],
   )
-  return rows.map((r: { pond_id: PondId; visit_id: VisitId; product_key: string; at: string }) => ({
+  return rows.map((r: { pond_id: PondId; visit_id: VisitId; product_key: string; amount: number; at: string }) => ({
     pondId: r.pond_id,
     visitId: r.visit_id,
     productKey: r.product_key,
+    amount: r.amount,
     at: r.at,
   }))
 }

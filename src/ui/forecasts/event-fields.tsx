@@ -28,6 +28,8 @@ const NUMBERS: Readonly<
   days: { label: textId('forecasts.eventFields.days'), kind: 'number' },
   warmerC: { label: textId('forecasts.eventFields.warmer'), kind: 'temperatureStep' },
   rainMm: { label: textId('forecasts.eventFields.rainMm'), kind: 'number' },
+  kg: { label: textId('forecasts.eventFields.weight'), kind: 'mass' },
+  volumeM3: { label: textId('forecasts.eventFields.waterThatRunsIn'), kind: 'volume' },
   siltGPerM3: { label: textId('forecasts.eventFields.mudGM'), kind: 'number' },
 }
 
@@ -55,6 +57,16 @@ const CHOICES: Readonly<
     options: [
       { value: 'pond', label: textId('forecasts.eventFields.pondWater') },
       { value: 'tap', label: textId('forecasts.eventFields.tapWater') },
+    ],
+  },
+  from: {
+    label: textId('forecasts.eventFields.runsInFrom'),
+    options: [
+      { value: 'roof', label: textId('forecasts.eventFields.roof') },
+      { value: 'lawn', label: textId('forecasts.eventFields.fedLawn') },
+      { value: 'manure', label: textId('forecasts.eventFields.manuredGround') },
+      { value: 'road', label: textId('forecasts.eventFields.saltedRoad') },
+      { value: 'soil', label: textId('forecasts.eventFields.bareSoil') },
     ],
   },
   plants: {

@@ -93,7 +93,10 @@ export class Filamentous implements Process {
   }
 }
 
-/** Mats come loose in the cold of winter and as soon as it is warm. @source Auer & Canale 1982: sloughing above 20 °C */
+/**
+ * Mats come loose in the cold of winter and as soon as it is warm.
+ * @source Auer & Canale 1982: sloughing above 20 °C
+ */
 function sloughFactor(waterC: number): number {
   if (waterC < 5) return 3
   return 1 + Math.max(0, waterC - 17) / 2

@@ -15,7 +15,10 @@ const AFLOAT = 0.5
 const LEFT_AFLOAT = 0.3
 /** Sediment so sparse that fish find half of what they look for, g/m³ of water. @source house default */
 const SPARSE_G_PER_M3 = 20
-/** How much less old muck is stirred than what has just settled, by fish that are fed and by hungry ones. @source house default */
+/**
+ * How much less old muck is stirred than what has just settled, by fish that are fed and by hungry ones.
+ * @source house default
+ */
 const MUCK_STIRRED = { fed: 0.02, hungry: 0.172 } as const
 /** However deep it lies, fish reach only the top of it, g dry/m². @source house default */
 const MUCK_REACHED_G_PER_M2 = 150
