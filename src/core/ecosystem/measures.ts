@@ -10,6 +10,8 @@ export interface Measures {
   readonly peakNitrite: number
   readonly peakNitriteDay: number
   readonly leastOxygen: number
+  /** Share of the fish that died of the water. */
+  readonly fishLost: number
   /** Days on which something asks for action: un-ionised ammonia, nitrite or oxygen past their line. */
   readonly harmDays: number
   /** Days on which the water is murky: a hand cannot be seen at the depth that calls for watching. */
@@ -55,6 +57,7 @@ export function measuresOf(series: Series): Measures {
     peakNitrite: series.nitrite[peakNitriteDay]!,
     peakNitriteDay,
     leastOxygen: series.oxygen.reduce((a, b) => Math.min(a, b), Infinity),
+    fishLost: 1 - series.fishAlive[days - 1]! / Math.max(1e-9, series.fishAlive[0]!),
     harmDays,
     murkyDays,
     clearDay,

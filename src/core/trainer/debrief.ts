@@ -90,8 +90,10 @@ function worldsOfRisk(scenario: TrainerScenario): readonly TrainingWorld[] {
   return worlds
 }
 
-/** How the fish are to be expected to fare by these choices, 0..1: their own year and the years of risk alike. */
-function expectedFish(scenario: TrainerScenario, own: PlayResult): number {
+/**
+ * How the fish are to be expected to fare by these choices, 0..1: their own year and the years of risk alike.
+ */
+export function expectedFish(scenario: TrainerScenario, own: PlayResult): number {
   const others = worldsOfRisk(scenario).map((world) => fishPart(repeat(world, own.choices)))
   return [fishPart(own), ...others].reduce((a, b) => a + b, 0) / (others.length + 1)
 }

@@ -336,6 +336,8 @@ export const forecasts = {
     fromStart: 'from the start',
     after: 'after {days}',
     none: 'none',
+    fishLostBetter: 'fewer fish die: {second} instead of {first}',
+    fishLostWorse: 'fish die: {second} instead of {first}',
     harmDaysBetter: 'fewer days on which the water harms fish: {second} instead of {first}',
     harmDaysWorse: 'more days on which the water harms fish: {second} instead of {first}',
     peakTanBetter: 'ammonia peaks lower: {second} instead of {first}',

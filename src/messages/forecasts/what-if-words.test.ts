@@ -9,6 +9,7 @@ const measures = (changes: Partial<Measures>): Measures => ({
   peakNitrite: 0.2,
   peakNitriteDay: 8,
   leastOxygen: 7,
+  fishLost: 0,
   harmDays: 0,
   murkyDays: 0,
   clearDay: 0,
@@ -40,6 +41,17 @@ describe('the verdict of a what-if', () => {
     expect(
       verdictLines(members({ peakTan: 0.5 }), mixed, 60, show, textsIn('en')).filter((l) => l.text.includes('ammonia')),
     ).toEqual([])
+  })
+  it('says first that fish die', () =>
+    expect(
+      verdictLines(members({}), members({ fishLost: 0.3, harmDays: 9 }), 60, show, textsIn('en')).map((l) => l.text),
+    ).toEqual([
+      'fish die: 30 % instead of none',
+      'more days on which the water harms fish: 9 days instead of 0 days',
+    ]))
+  it('says nothing of what an older comparison does not know', () => {
+    const older = members({}).map(({ fishLost: _unknown, ...known }) => known as Measures)
+    expect(verdictLines(older, members({ fishLost: 0.3 }), 60, show, textsIn('en'))).toEqual([])
   })
   it('says when water does not clear at all', () =>
     expect(

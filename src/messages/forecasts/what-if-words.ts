@@ -25,6 +25,14 @@ function clearText(value: number, days: number, t: Texts): string {
 /** Measures worth words, the most harmful first. */
 const MEASURES: readonly MeasureWords[] = [
   {
+    name: 'fishLost',
+    worth: { share: 0.15, least: 0.03 },
+    better: textId('forecasts.whatIfWords.fishLostBetter'),
+    worse: textId('forecasts.whatIfWords.fishLostWorse'),
+    show: (value, _show, _days, t) =>
+      value < 0.005 ? t('forecasts.whatIfWords.none') : `${(value * 100).toPrecision(2)} %`,
+  },
+  {
     name: 'harmDays',
     worth: { share: 0.15, least: 1 },
     better: textId('forecasts.whatIfWords.harmDaysBetter'),
@@ -97,6 +105,8 @@ export function verdictLines(
   t: Texts,
 ): VerdictLine[] {
   return MEASURES.flatMap(({ name, worth, better, worse, show: words }): VerdictLine[] => {
+    // a comparison that was kept before a measure existed says nothing of it
+    if (![...first, ...second].every((member) => name in member)) return []
     const compared = compareMeasure(first, second, name)
     if (!worthSaying(compared, worth)) return []
     const [a, b] = [words(compared.first, show, days, t), words(compared.second, show, days, t)]

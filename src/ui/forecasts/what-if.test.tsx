@@ -283,6 +283,7 @@ describe('an earlier diagnosis', () => {
 
 describe('the verdict of a comparison', () => {
   const measures = (over: Partial<Measures>): Measures => ({
+    fishLost: 0,
     peakTan: 0.5,
     peakTanDay: 10,
     peakNh3: 0.01,

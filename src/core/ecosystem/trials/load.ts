@@ -7,7 +7,7 @@ import { sizedPond } from './sizing'
 
 /** 100 goldfish of 15 cm weigh this much, kg. */
 const HUNDRED_GOLDFISH_KG = 6.75
-export const GOLDFISH_POND: EcoPond = {
+const GOLDFISH_POND: EcoPond = {
   ...SAMPLE_POND,
   volumeM3: 8.5,
   areaM2: 11,
