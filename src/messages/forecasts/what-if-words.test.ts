@@ -45,10 +45,7 @@ describe('the verdict of a what-if', () => {
   it('says first that fish die', () =>
     expect(
       verdictLines(members({}), members({ fishLost: 0.3, harmDays: 9 }), 60, show, textsIn('en')).map((l) => l.text),
-    ).toEqual([
-      'fish die: 30 % instead of none',
-      'more days on which the water harms fish: 9 days instead of 0 days',
-    ]))
+    ).toEqual(['fish die: 30 % instead of none', 'more days on which the water harms fish: 9 days instead of 0 days']))
   it('says nothing of what an older comparison does not know', () => {
     const older = members({}).map(({ fishLost: _unknown, ...known }) => known as Measures)
     expect(verdictLines(older, members({ fishLost: 0.3 }), 60, show, textsIn('en'))).toEqual([])
