@@ -1,7 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import type { EntryId } from '@/domain/shared/ids'
 import type { EntryInput, StepAnswer } from '@/domain/visits/visit'
-import { closeDatabase } from '@/server/platform/db/connection'
+import { daysBetween } from '@/core/numeric/calendar'
+import { forecastTask } from '@/server/forecasts/forecast-task'
+import { closeDatabase, database } from '@/server/platform/db/connection'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findPond } from '@/server/ponds/pond-repository'
+import { listStations } from '@/server/season/weather-repository'
+import { findProducts } from '@/server/stores/product-repository'
 import { todayIn } from '@/server/platform/today'
 import { logEntry } from '@/server/field/log'
 import { addPond } from '@/server/ponds/ponds'
@@ -60,4 +66,31 @@ it('what a crew logs of the water stands in its record, as it was last answered'
     ]),
   )
   expect(forecast).toBeNull()
+})
+
+it('a dose that a crew logs is what the pond’s next forecast reckons with', async () => {
+  const { actors, crewId, firmId } = await makeFirm('Reckoned')
+  const { office, 'crew-lead': lead } = actors
+  const today = todayIn(office.timeZone)
+  const pondId = await addPond(actors.owner, newPond())
+  const visitId = await planVisit(office, {
+    pondId,
+    visitType: 'routine',
+    day: today,
+    startTime: '08:00',
+    crewId,
+    note: '',
+  })
+  await startVisit(lead, visitId)
+  const { products } = await inFirm(firmId, findProducts)
+  const culture = products.find((p) => p.purpose === 'bacteria')!
+  const dose = { productKey: culture.key, name: culture.name, amount: 5, unit: culture.unit }
+  await logEntry(lead, visitId, done('bacteria', { doses: [dose] }))
+
+  const stations = await listStations(database())
+  const task = await inFirm(firmId, async (trx) =>
+    forecastTask(trx, (await findPond(trx, pondId))!, { firmId, timeZone: office.timeZone, stations, today }),
+  )
+  const { from, events } = task!.task
+  expect(events).toEqual([{ kind: 'seed-bacteria', share: expect.any(Number), day: daysBetween(from, today) + 0.5 }])
 })

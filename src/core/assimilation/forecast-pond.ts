@@ -77,6 +77,7 @@ function runIn({ pond, station, from }: ForecastTask): PondState {
     events: [],
     start: { kind: 'settled' },
     every: 'day',
+    fishKept: true,
   }).end
 }
 

@@ -57,6 +57,12 @@ describe('the filter of a pond', () => {
     expect(learnt.particles).toHaveLength(16)
     expect(learnt.lastRead.tan).toEqual({ day: addDays(FROM, 105), value: truth.tan[105] })
   })
+  it('keeps the fish that are on file, however bad a particle’s water', () => {
+    const crowded = { ...SAMPLE_POND, fallM: 0, fish: { ...SAMPLE_POND.fish, massKg: 80 } }
+    const start = { ...before, running: { ...before.running, fishMassKg: 80 } }
+    const filter = advanceFilter(startFilter(start, FROM, 4), { ...input, pond: crowded, readings: [] }, to)
+    expect(filter.particles.map(({ state }) => state.running.fishMassKg)).toEqual([80, 80, 80, 80])
+  })
   it('learns a lasting bias of a pond and takes it off what it foretells', () => {
     // somebody reads this pond's clarity at half of what the model has
     const murkier = Array.from({ length: 8 }, (_, i) => ({

@@ -138,6 +138,8 @@ function run(
       start: particle.state,
       parameters: parametersOf(particle),
       every: 'day',
+      // the fish are those on file, whatever a particle makes of their water
+      fishKept: true,
     })
     const value = (kind: ObservedKind) => asRead(kind, result.series[OBSERVED[kind].output][days - 1]!, deepestM)
     last.push(recordOf(OBSERVED_KINDS, value))

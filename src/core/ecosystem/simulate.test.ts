@@ -28,6 +28,8 @@ const BUSY: PondEvent[] = [
   { day: 150, kind: 'heatwave', days: 6, warmerC: 7 },
   { day: 160, kind: 'storm', rainMm: 60, siltGPerM3: 40 },
   { day: 161, kind: 'flocculant' },
+  { day: 162, kind: 'runoff', from: 'manure', volumeM3: 2 },
+  { day: 163, kind: 'dust', gPerM3: 30 },
   { day: 170, kind: 'kill-algae', share: 0.8 },
   { day: 180, kind: 'water-change', fraction: 0.25, dechlorinated: false },
   { day: 190, kind: 'cut', plants: 'marginals', share: 0.5 },
@@ -38,6 +40,8 @@ const BUSY: PondEvent[] = [
   { day: 220, kind: 'raise-kh', byDKH: 2 },
   { day: 221, kind: 'salt', kg: 20 },
   { day: 280, kind: 'net', keptShare: 0.95 },
+  { day: 281, kind: 'leaves', kg: 6 },
+  { day: 290, kind: 'carbon', kg: 2 },
   { day: 320, kind: 'aerator', gPerD: 80 },
   { day: 321, kind: 'ice-hole', open: true },
 ]
@@ -82,6 +86,16 @@ describe('a year of a pond', () => {
     expect(Math.max(...quiet.series.iceM)).toBeGreaterThan(0.02)
   })
 
+  it('kills no fish in a past in which nobody found any dead, and kills them in one that is foretold', () => {
+    const still = { ...SAMPLE_POND, fallM: 0, filter: { ...SAMPLE_POND.filter, flowM3PerH: 0 } }
+    const crowded = { ...RUN, pond: { ...still, fish: { ...still.fish, massKg: 80 } } }
+    const [past, foretold] = [simulate({ ...crowded, fishKept: true }), simulate(crowded)]
+    expect(past.end.running).toMatchObject({ fishMassKg: 80, fishAlive: 1, fishCondition: 1 })
+    expect(Math.max(...past.series.carcassesG)).toBe(0)
+    expect(foretold.end.running.fishMassKg).toBeLessThan(40)
+    expect(foretold.nitrogen.in.deadFish).toBeGreaterThan(0)
+    expect(foretold.nitrogen.error).toBeLessThan(1e-3)
+  })
   it('is the same each time', () => expect(simulate(RUN).series.tan).toEqual(quiet.series.tan))
 
   it('goes on from where an earlier run ended as if it had never stopped', () => {

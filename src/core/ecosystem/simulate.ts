@@ -35,6 +35,8 @@ export interface EcoRun {
   readonly every?: Every
   /** Hours through which weather and feeding stay the same, 1 or 2. */
   readonly stepH?: 1 | 2
+  /** The fish are known to be well through the run: a past in which nobody found any dead. */
+  readonly fishKept?: boolean
   /** Asked at the start of every day; a run that is told to stop reports what it has. */
   readonly shouldStop?: () => boolean
 }
@@ -177,9 +179,9 @@ class Simulation {
           this.acidity()
         }
         if (!this.step(day, hour, h)) return 'gave-up'
-        this.fishDays.note(this.y, this.env)
+        if (!this.run.fishKept) this.fishDays.note(this.y, this.env)
       }
-      this.fishDays.end(this.y, this.running, this.ledger)
+      if (!this.run.fishKept) this.fishDays.end(this.y, this.running, this.ledger)
     }
     return 'done'
   }

@@ -84,8 +84,6 @@ function handedOver(
     ({ daysBefore, ...deed }) => ({ ...deed, day: days - daysBefore }) as PondEvent,
   )
   // where water, ice and appetite stand is the end of the run-in; its last day is what the first visit sees
-  const handed = simulate({ ...begin, days, events, start: { kind: scenario.start } })
   // whatever befell the fish before is not the player's: the shoal is whole and well
-  Object.assign(handed.end.running, { fishMassKg: scenario.pond.fish.massKg, fishCondition: 1, fishAlive: 1 })
-  return handed
+  return simulate({ ...begin, days, events, start: { kind: scenario.start }, fishKept: true })
 }

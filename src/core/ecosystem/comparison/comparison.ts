@@ -124,6 +124,7 @@ export class ComparisonRunner {
       days,
       events: [],
       every: 'day',
+      fishKept: true,
       start: this.before,
     })
     return takeKnownWater(end, water, pond, parameters)
@@ -153,6 +154,7 @@ function longRunIn({ pond, station, from, start }: Comparison): PondState {
     days: LONG_RUN_IN,
     events: [],
     every: 'day',
+    fishKept: true,
     start: { kind: start },
   }).end
 }
