@@ -14,7 +14,9 @@ export async function crewOf(desk: Page, crew: string): Promise<{ crewId: string
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
   const { id } = (await owner('crews').where({ name: crew }).first('id'))!
   await owner.destroy()
-  const { today } = await (await desk.request.get(`/api/v1/field/pack?format=${PACK_FORMAT}`)).json()
+  // a connection that lay idle through a long wait may be closed at this very moment: as a browser does, ask again
+  const pack = await desk.request.get(`/api/v1/field/pack?format=${PACK_FORMAT}`, { maxRetries: 1 })
+  const { today } = await pack.json()
   return { crewId: id, today }
 }
 
