@@ -21,6 +21,7 @@ export const STORIES: Readonly<Record<string, PondNature>> = {
     thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 },
     start: 'settled',
     fed: [0.8, 0.8],
+    strips: { tan: 0.8, nitrite: 1.2 },
   },
   // koi and sturgeon on a bed that was built for a few goldfish, and guests who feed more every year
   brewery: {
@@ -28,12 +29,14 @@ export const STORIES: Readonly<Record<string, PondNature>> = {
     thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 },
     start: 'green',
     fed: [0.4, 0.7],
+    strips: { tan: 1.25, clarityDepth: 0.9 },
   },
   highcairn: {
     seed: 35,
     thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 },
     start: 'settled',
     fed: [0.9, 1],
+    strips: { nitrite: 0.8, nitrate: 1.3 },
   },
 }
 

@@ -19,6 +19,7 @@ import { designPage, moveDesignOn, saveDesign } from '../src/server/design/desig
 import { saveWhatIf } from '../src/server/forecasts/what-ifs'
 import { makeProposal } from '../src/server/proposals/proposals'
 import { addCrew, addPerson, createFirstFirm } from '../src/server/firm/firm'
+import { markInvented } from '../src/server/firm/firm-repository'
 import { setServicePlan } from '../src/server/schedule/service-plans'
 import { addPond, placesForNewPond } from '../src/server/ponds/ponds'
 import { logLevel } from '../src/server/survey/water-loss'
@@ -56,6 +57,7 @@ export async function foundFirm(): Promise<void> {
     timeZone: FIRM.timeZone,
   })
   const owner = (await findActor(token))!
+  await inFirm(owner.firmId, (trx) => markInvented(trx, owner.firmId))
   const crewIds = new Map<string, CrewId>()
   for (const crew of CREWS) crewIds.set(crew, await addCrew(owner, crew))
   for (const p of others)

@@ -1,11 +1,7 @@
-import { drawParameters } from '../src/core/ecosystem/draw-parameters'
 import type { PondEvent } from '../src/core/ecosystem/events'
-import { OBSERVED, type ObservedKind } from '../src/core/assimilation/observed'
+import type { ObservedKind } from '../src/core/assimilation/observed'
 import type { EcoPond } from '../src/core/ecosystem/pond'
-import { simulate } from '../src/core/ecosystem/simulate'
-import type { StartKind } from '../src/core/ecosystem/start'
 import { addDays, daysBetween, type IsoDate } from '../src/core/numeric/calendar'
-import { seededRandom } from '../src/core/numeric/random'
 import type { ThermalFit } from '../src/core/season/calibrate'
 import { plainDayOfYear, weatherAtHeight } from '../src/core/season/weather-ahead'
 import { eventsOfVisits } from '../src/domain/forecasts/eco-events'
@@ -21,25 +17,25 @@ import { pondModel } from '../src/server/forecasts/pond-model'
 import { actualDays } from '../stand-ins/weather-desk/actual'
 import { STATIONS } from '../stand-ins/weather-desk/stations'
 import { SITES } from './all-sites'
+import { otherPond } from './other-pond'
 
 /** What a pond is truly like: nobody at the firm knows, and no forecast is told. */
 export interface PondNature {
-  /** Picks the pond's own parameters out of what ponds may be. */
+  /** Picks what happens there that nobody writes down. */
   readonly seed: number
   /** How this pond's water truly answers to the weather; its survey guesses otherwise. */
   readonly thermal: ThermalFit
-  readonly start: StartKind
+  readonly start: 'settled' | 'green'
   /** Feed given as a multiple of the fish's ration: at the beginning of the two years, and today. */
   readonly fed: readonly [number, number]
+  /** What the strips of this pond's crew show of what is there. */
+  readonly strips: Readonly<Partial<Record<ObservedKind, number>>>
 }
 
 export const HISTORY_DAYS = 730
 /** Before anyone tests, the pond has lived a year. */
 const RUN_IN_DAYS = 365
 const FEED_CHANGES_DAYS = 30
-/** Tests are made in the middle of the morning. */
-const TESTED_AT_H = 10
-
 export interface TrueWater {
   /** What is in the water at test time on a day. */
   readonly at: (day: IsoDate, kind: ObservedKind) => number
@@ -49,7 +45,7 @@ export interface TrueWater {
 
 /**
  * The water that a pond truly had over the last two years: by the weather that truly came, what was done at it, and
- * its nature.
+ * its nature. It is none of the simulator's: forecasts would be checked against their own equations.
  */
 export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature, today: IsoDate): Promise<TrueWater> {
   const from = addDays(today, -HISTORY_DAYS - RUN_IN_DAYS)
@@ -67,17 +63,15 @@ export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature
     }
   })
   const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === siteName)!.stationId)!
-  const { series } = simulate({
+  const water = otherPond({
     pond: { ...pond, ...nature.thermal, fish: { ...pond.fish, feedFactor: nature.fed[0] } } satisfies EcoPond,
     weather: weatherAtHeight(actualDays(station.id, from, today), station.normals.altitudeM, altitudeM),
     startDay: plainDayOfYear(from),
-    days,
     events: [...feedings(nature, days), ...eventsOfVisits(visits, from)],
-    start: { kind: nature.start },
-    parameters: drawParameters(seededRandom(nature.seed)),
-    every: 'hour',
+    seed: nature.seed,
+    start: nature.start,
   })
-  return { at: (day, kind) => series[OBSERVED[kind].output][daysBetween(from, day) * 24 + TESTED_AT_H]!, deepestM }
+  return { at: (day, kind) => water[daysBetween(from, day)]![kind]! * (nature.strips[kind] ?? 1), deepestM }
 }
 
 /** Fish grow and are given more, a little every month. */

@@ -88,7 +88,7 @@ describe('a file of sites', () => {
       lat: 45.1,
       lon: -45.2,
       opens: '08:00',
-      fill: { ph: 8.1, khDH: 9, chlorineMgL: 0.2 },
+      fill: { ...input.fill, ph: 8.1, khDH: 9, chlorineMgL: 0.2 },
     })
     await inFirm(firmId, (trx) =>
       trx('customers').where({ id: site!.customerId }).update({ email: 'kept@customer.example' }),

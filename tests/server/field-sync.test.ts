@@ -1,7 +1,6 @@
 import 'fake-indexeddb/auto'
 import fc from 'fast-check'
 import sharp from 'sharp'
-import { noScores } from '@/core/assimilation/particle-filter'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, VisitId } from '@/domain/shared/ids'
 import type { PatchNow } from '@/domain/plants/plants'
@@ -414,7 +413,6 @@ describe('findings and parts', () => {
           pondId,
           pondHash: 'h',
           filter: {},
-          scores: noScores(),
           outlook: {} as never,
           risks: of,
           risk,

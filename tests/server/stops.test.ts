@@ -1,3 +1,5 @@
+import { UNTESTED_FILL } from '@/core/water/fill-water'
+import { amountsToday } from '@/domain/field/field-pack'
 import { randomUUID } from 'node:crypto'
 import knexFactory from 'knex'
 import type { EntryId, VisitId } from '@/domain/shared/ids'
@@ -183,7 +185,7 @@ describe('the fill water of a site', () => {
       lead,
       visitId,
       done('test-tap', {
-        readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3, tapPh: 8, tapKh: 14 }),
+        readings: readingsOf({ tapTemp: 14, tapChlorine: 2, tapChloramine: 1.5, tapPh: 8, tapKh: 14 }),
         method: 'drops',
       }),
     )
@@ -191,11 +193,16 @@ describe('the fill water of a site', () => {
       await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
     const site = (await customersOnFile(actors.office)).customers[0]!.sites[0]!
-    expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
+    expect(site.fill).toEqual({ ...UNTESTED_FILL, ph: 8, khDH: 14, chlorineMgL: 2, chloramineMgL: 1.5 })
 
     const next = await visit('13:00')
     const { gateFacts } = await fieldVisit(actors.office, next)
     expect(gateFacts.fill).toEqual(site.fill)
+    // before the tap is tested again, the phone's dose goes by the file, and says what chloramine leaves behind
+    const { visit: nextVisit, log, cleanout } = await fieldVisit(actors.office, next)
+    const amounts = amountsToday({ cleanout, gateFacts }, stepStates(nextVisit.job.steps, log))
+    expect(amounts).toMatchObject({ chlorineMgL: 2, chlorineFrom: 'file' })
+    expect(amounts.newWaterTanMgL).toBeCloseTo(0.296, 3)
     await logEntry(lead, next, done('test', { readings: readingsOf({ ...pond, nitrate: 10 }), method: 'drops' }))
     await logEntry(
       lead,

@@ -295,9 +295,9 @@ describe('workers', () => {
       expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
       expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
 
-      // what the filter had read on settled days is remembered, and nobody else's ponds are seen
-      const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
-      expect(row!.filter.lastRead.tan!.value).toBe(0.2)
+      // it is kept as it was given out, and nobody else's ponds are seen
+      const out = await inFirm(firmId, (trx) => trx('issued_forecasts').pluck('pond_id'))
+      expect(out.sort()).toEqual([...ponds].sort())
       const stranger = await makeFirm('Smew')
       expect((await forecastsPage(stranger.actors.owner)).ponds).toBe(0)
       await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })

@@ -40,7 +40,7 @@ describe('a pond’s forecast', () => {
     expect(untested.outlook.bands.waterC.p50).toHaveLength(21)
   })
   it('takes what was tested today into account at once, and looks on from tomorrow', () => {
-    const { outlook, filter, scores } = forecastPond(
+    const { outlook, issued } = forecastPond(
       task({ readings: [nitrite(addDays(TODAY, -20), 0.1), nitrite(TODAY, 1.5)] }),
     )
     expect(outlook.from).toBe(addDays(TODAY, 1))
@@ -48,10 +48,9 @@ describe('a pond’s forecast', () => {
     // neither shrugged off nor overdone
     expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(0.6)
     expect(outlook.bands.nitrite.p50[0]).toBeLessThan(2)
-    // shown as scored already, kept only when its day is settled
-    expect(scores.nitrite.readings).toBe(1)
-    expect(filter.scores.nitrite.readings).toBe(0)
-    expect(filter.lastRead.nitrite?.value).toBe(0.1)
+    // given out today, of tomorrow and on
+    expect(issued).toMatchObject({ on: TODAY, from: addDays(TODAY, 1), bands: outlook.bands })
+    expect(issued.past.nitrite[0]).toBeGreaterThan(untested.issued.past.nitrite[1]!)
   })
   it('learns a test that came in late as if it had come in time', () => {
     const tested = addDays(TODAY, -1)

@@ -2,8 +2,10 @@ import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
 import type { PondEvent } from '../ecosystem/events'
-import { outlookOf, type Outlook } from './outlook'
-import { advanceFilter, startFilter, type DatedReading, type ParticleFilter, type Scores } from './particle-filter'
+import type { Issued } from './issued'
+import { lookBackDays, lookedBackAt } from './look-back'
+import { issuedOf, outlookOf, type Outlook } from './outlook'
+import { advanceFilter, startFilter, type DatedReading, type ParticleFilter } from './particle-filter'
 import type { EcoPond } from '../ecosystem/pond'
 import type { PondState } from '../ecosystem/running'
 import { simulate } from '../ecosystem/simulate'
@@ -30,9 +32,14 @@ export interface ForecastTask {
 export interface ForecastMade {
   /** To be kept: a few days back, so that tests which come in late from the field are still learnt. */
   readonly filter: ParticleFilter
-  /** How forecasts did, up to the newest test. */
-  readonly scores: Scores
   readonly outlook: Outlook
+  /** The outlook as it is given out today. */
+  readonly issued: Issued
+  /**
+   * Of a filter that begins anew: what it would have said before each of the tests on file, knowing neither them nor
+   * the weather that came.
+   */
+  readonly lookedBack: readonly Issued[]
 }
 
 /** Tests may come in so late, days. @source house default: a device without signal over a long weekend */
@@ -55,10 +62,18 @@ export function forecastPond(task: ForecastTask): ForecastMade {
     return advanceFilter(filter, { pond, deepestM, weather: weather.slice(gone), readings: task.readings, events }, to)
   }
   const settled = addDays(today, -LATE_DAYS)
-  const kept = begin.day < settled ? advance(begin, settled) : begin
+  const lookedBack: Issued[] = []
+  let kept = begin
+  for (const day of task.filter ? [] : lookBackDays(task.readings, begin.day, settled)) {
+    kept = advance(kept, day)
+    lookedBack.push(lookedBackAt(kept, task))
+  }
+  if (kept.day < settled) kept = advance(kept, settled)
   const testedToday = task.readings.some((r) => r.day === today)
   const now = advance(kept, testedToday ? addDays(today, 1) : today)
-  return { filter: kept, scores: now.scores, outlook: outlookOf(now, { pond, deepestM, station, known }) }
+  const made = outlookOf(now, { pond, deepestM, station, known })
+  const { from, bands, risks } = made
+  return { filter: kept, outlook: { from, bands, risks }, issued: issuedOf(made, today), lookedBack }
 }
 
 /** A usual year before the filter's first day. */

@@ -3,40 +3,17 @@ import { quantileOfSorted } from '../numeric/quantile'
 import { seededRandom } from '../numeric/random'
 import type { StationNormals } from '../season/station'
 import { plainDayOfYear, possibleWeather, type KnownWeather } from '../season/weather-ahead'
-import { thresholdsOf } from '../water/readings'
-import { LINES } from '../ecosystem/measures'
 import { simulate } from '../ecosystem/simulate'
 import type { Band } from '../ecosystem/comparison/comparison'
-import type { OutputName, Series } from '../ecosystem/outputs'
+import type { Series } from '../ecosystem/outputs'
 import type { EcoPond } from '../ecosystem/pond'
-import { asRead, seenToFloor, withoutBias, type ObservedKind } from './observed'
+import { HAZARD_KEYS, HAZARDS, isPast, OUTLOOK_OUTPUTS, type Hazard, type OutlookOutput } from './hazards'
+import type { Issued } from './issued'
+import { asRead, withoutBias, type ObservedKind } from './observed'
 import { parametersOf, type ParticleFilter } from './particle-filter'
 import { recordOf } from '../numeric/record-of'
 
 export const OUTLOOK_DAYS = 21
-/** What a forecast shows. */
-export const OUTLOOK_OUTPUTS = [
-  'waterC',
-  'tan',
-  'nh3',
-  'nitrite',
-  'oxygen',
-  'clarityM',
-  'levelMm',
-] as const satisfies readonly OutputName[]
-export type OutlookOutput = (typeof OUTLOOK_OUTPUTS)[number]
-
-/** What can go wrong, with the line past which it has. @source lines of the readings; heat and level: house defaults */
-export const HAZARDS = {
-  ammonia: { output: 'nh3', side: 'above', line: LINES.nh3 },
-  nitrite: { output: 'nitrite', side: 'above', line: LINES.nitrite },
-  oxygen: { output: 'oxygen', side: 'below', line: LINES.oxygen },
-  murk: { output: 'clarityM', side: 'below', line: LINES.clarityM },
-  heat: { output: 'waterC', side: 'above', line: thresholdsOf('waterTemp').find((t) => t.band === 'act')!.value },
-  level: { output: 'levelMm', side: 'below', line: -35 },
-} as const satisfies Record<string, { output: OutlookOutput; side: 'above' | 'below'; line: number }>
-export type Hazard = keyof typeof HAZARDS
-export const HAZARD_KEYS = Object.keys(HAZARDS) as Hazard[]
 
 export interface Risk {
   /** Share of the runs in which the line is crossed within a week, and within the whole outlook. */
@@ -52,6 +29,11 @@ export interface Outlook {
   readonly risks: Readonly<Record<Hazard, Risk>>
 }
 
+/** An outlook, and the share of the runs that are past each line, day by day. */
+export interface OutlookMade extends Outlook {
+  readonly past: Issued['past']
+}
+
 const WEEK = 7
 const SEED = 90_001
 
@@ -63,30 +45,42 @@ export interface OutlookInput {
   readonly known: KnownWeather
 }
 
-/** The coming three weeks of a pond from its filter, through weathers that go on from the forecast. */
-export function outlookOf(filter: ParticleFilter, { pond, deepestM, station, known }: OutlookInput): Outlook {
-  const draw = possibleWeather(known, station, filter.day, OUTLOOK_DAYS)
-  const runs = filter.particles
-    .map((particle, i) => {
-      const weather = draw(seededRandom(SEED + i + daysBetween('2001-01-01', filter.day)))
-      const startDay = plainDayOfYear(filter.day)
-      return simulate({
-        pond,
-        weather,
-        startDay,
-        days: OUTLOOK_DAYS,
-        events: [],
-        start: particle.state,
-        parameters: parametersOf(particle),
-        every: 'day',
-      }).series
-    })
-    .map((series) => corrected(series, filter.bias, deepestM))
+/**
+ * The coming weeks of a pond from its filter, through weathers that go on from the forecast.
+ * @param days how far, three weeks unless said otherwise
+ */
+export function outlookOf(filter: ParticleFilter, input: OutlookInput, days = OUTLOOK_DAYS): OutlookMade {
+  const runs = runsAhead(filter, input, days)
   return {
     from: filter.day,
-    bands: recordOf(OUTLOOK_OUTPUTS, (output) => bandOver(runs, output)),
-    risks: recordOf(HAZARD_KEYS, (hazard) => riskOf(runs, hazard, deepestM)),
+    bands: bandsOf(runs, days),
+    risks: recordOf(HAZARD_KEYS, (hazard) => riskOf(runs, hazard, input.deepestM)),
+    past: pastOf(runs, days, input.deepestM),
   }
+}
+
+/** What is kept of an outlook, to be held against the tests that come after. @param on day it is given out */
+export const issuedOf = ({ from, bands, past }: OutlookMade, on: IsoDate): Issued => ({ on, from, bands, past })
+
+function runsAhead(
+  filter: ParticleFilter,
+  { pond, deepestM, station, known }: OutlookInput,
+  days: number,
+): CorrectedSeries[] {
+  const draw = possibleWeather(known, station, filter.day, days)
+  return filter.particles.map((particle, i) => {
+    const { series } = simulate({
+      pond,
+      weather: draw(seededRandom(SEED + i + daysBetween('2001-01-01', filter.day))),
+      startDay: plainDayOfYear(filter.day),
+      days,
+      events: [],
+      start: particle.state,
+      parameters: parametersOf(particle),
+      every: 'day',
+    })
+    return corrected(series, filter.bias, deepestM)
+  })
 }
 
 /** Kind of test by which each output's bias is known; toxic ammonia is off by as much as the total. */
@@ -113,19 +107,26 @@ function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: numbe
   })
 }
 
-function bandOver(runs: readonly CorrectedSeries[], output: OutlookOutput): Band {
-  const days = Array.from({ length: OUTLOOK_DAYS }, (_, d) => runs.map((r) => r[output][d]!).sort((a, b) => a - b))
-  const at = (share: number) => days.map((values) => quantileOfSorted(values, share))
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
-}
+const bandsOf = (runs: readonly CorrectedSeries[], days: number): Outlook['bands'] =>
+  recordOf(OUTLOOK_OUTPUTS, (output) => {
+    const sorted = eachDay(days, (d) => runs.map((r) => r[output][d]!).sort((a, b) => a - b))
+    const at = (share: number) => sorted.map((values) => quantileOfSorted(values, share))
+    return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
+  })
+
+const pastOf = (runs: readonly CorrectedSeries[], days: number, deepestM: number): Issued['past'] =>
+  recordOf(HAZARD_KEYS, (hazard) =>
+    eachDay(
+      days,
+      (d) => runs.filter((run) => isPast(hazard, run[HAZARDS[hazard].output][d]!, deepestM)).length / runs.length,
+    ),
+  )
+
+const eachDay = <T>(days: number, of: (day: number) => T): T[] => Array.from({ length: days }, (_, d) => of(d))
 
 function riskOf(runs: readonly CorrectedSeries[], hazard: Hazard, deepestM: number): Risk {
-  const { output, side, line } = HAZARDS[hazard]
-  // a shallow pond that is seen to its floor is not murky
-  const crosses = (value: number) =>
-    side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM))
   const crossings = runs
-    .map((run) => run[output].findIndex(crosses))
+    .map((run) => run[HAZARDS[hazard].output].findIndex((value) => isPast(hazard, value, deepestM)))
     .filter((day) => day >= 0)
     .sort((a, b) => a - b)
   return {

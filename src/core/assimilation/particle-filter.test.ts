@@ -4,7 +4,8 @@ import { seededRandom } from '../numeric/random'
 import type { DatedWeather } from '../season/weather-ahead'
 import { weatherYear } from '../season/weather-year'
 import { misfit, OBSERVED_KINDS } from './observed'
-import { HAZARDS, OUTLOOK_DAYS, outlookOf } from './outlook'
+import { HAZARDS } from './hazards'
+import { OUTLOOK_DAYS, outlookOf } from './outlook'
 import { parameterValues } from '../ecosystem/parameters'
 import { advanceFilter, resample, startFilter, type DatedReading, type FilterInput } from './particle-filter'
 import { simulate } from '../ecosystem/simulate'
@@ -46,16 +47,9 @@ const start = startFilter(before, FROM, 16)
 const learnt = advanceFilter(start, input, to)
 
 describe('the filter of a pond', () => {
-  it('foretells what it has not seen better than "the same as last time"', () => {
-    const { model, sameAsLast, readings: n } = learnt.scores.waterTemp
-    expect(n).toBe(10)
-    expect(model).toBeLessThan(0.6 * sameAsLast)
-    expect(learnt.scores.clarityDepth.readings).toBe(0)
-  })
-  it('stands at the day it was brought to, with as many particles, and keeps the last readings', () => {
+  it('stands at the day it was brought to, with as many particles', () => {
     expect(learnt.day).toBe(to)
     expect(learnt.particles).toHaveLength(16)
-    expect(learnt.lastRead.tan).toEqual({ day: addDays(FROM, 105), value: truth.tan[105] })
   })
   it('keeps the fish that are on file, however bad a particle’s water', () => {
     const crowded = { ...SAMPLE_POND, fallM: 0, fish: { ...SAMPLE_POND.fish, massKg: 80 } }
@@ -98,7 +92,6 @@ describe('the filter of a pond', () => {
     )
     const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: [] }, addDays(FROM, 50))
     expect(filter.bias.clarityDepth).toBeCloseTo(0, 9)
-    expect(filter.scores.clarityDepth).toEqual({ readings: 5, model: 0, sameAsLast: 0 })
     // cells are what the particles make them, not what a floor at 0.9 m would allow
     expect(
       filter.particles[0]!.state.y[STATE.phytoplankton]! / blind.particles[0]!.state.y[STATE.phytoplankton]!,

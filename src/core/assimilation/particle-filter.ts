@@ -24,25 +24,12 @@ export interface Particle {
   readonly state: PondState
 }
 
-/**
- * How forecasts did against readings that came after, beside "the same as last time". Sums of absolute misfits in
- * standard deviations.
- */
-export interface KindScore {
-  readonly readings: number
-  readonly model: number
-  readonly sameAsLast: number
-}
-export type Scores = Readonly<Record<ObservedKind, KindScore>>
-
 /** What is known of a pond at the beginning of a day. */
 export interface ParticleFilter {
   readonly day: IsoDate
   readonly particles: readonly Particle[]
-  readonly scores: Scores
   /** How far the model stands off at this pond as a rule, in standard deviations by kind: too high above 0. */
   readonly bias: Readonly<Partial<Record<ObservedKind, number>>>
-  readonly lastRead: Readonly<Partial<Record<ObservedKind, { readonly day: IsoDate; readonly value: number }>>>
   /** Seeds drawn so far: every fresh particle gets a new one. */
   readonly drawn: number
 }
@@ -57,12 +44,10 @@ const BIAS_RATE = 0.5
 /** How far a state that was read is drawn to the reading. @source Kalman gain of a model as uncertain as the reading */
 const GAIN = 0.6
 
-export const noScores = (): Scores => recordOf(OBSERVED_KINDS, () => ({ readings: 0, model: 0, sameAsLast: 0 }))
-
 /** Begins with particles that all stand where a run-in left the pond. */
 export function startFilter(state: PondState, day: IsoDate, size: number): ParticleFilter {
   const particles = Array.from({ length: size }, (_, seed) => ({ seed, state }))
-  return { day, particles, scores: noScores(), bias: {}, lastRead: {}, drawn: size }
+  return { day, particles, bias: {}, drawn: size }
 }
 
 export const parametersOf = ({ seed }: Pick<Particle, 'seed'>): ParameterValues =>
@@ -86,7 +71,6 @@ export interface FilterInput {
  * the likely ones are copied (systematic resampling), a tenth is drawn anew, and what was read is drawn toward the
  * reading.
  * A pond's lasting bias by kind is learnt beside it and taken off whatever is forecast.
- * Before a reading counts, the model's middle is scored against it beside the last reading of its kind.
  * @source Gordon, Salmond & Smith 1993; Kitagawa 1996
  */
 export function advanceFilter(filter: ParticleFilter, input: FilterInput, to: IsoDate): ParticleFilter {
@@ -151,26 +135,13 @@ function run(
 function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly DatedReading[]): ParticleFilter {
   const { last } = filter
   if (!last) return filter
-  const scores = { ...filter.scores }
-  const lastRead = { ...filter.lastRead }
   const bias = { ...filter.bias }
   const off = (r: DatedReading, i: number) =>
     misfit(r.kind, withoutBias(r.kind, last[i]![r.kind], filter.bias[r.kind] ?? 0), r.value)
   const weights = filter.particles.map((_, i) => Math.exp(-0.5 * readings.reduce((sum, r) => sum + off(r, i) ** 2, 0)))
   const random = seededRandom(SEED + filter.drawn)
   const chosen = resample(weights, random)
-  for (const { kind, value, day } of readings) {
-    const before = lastRead[kind]
-    if (before) {
-      const model = withoutBias(kind, middleOf(last.map((l) => l[kind])), filter.bias[kind] ?? 0)
-      const score = scores[kind]
-      scores[kind] = {
-        readings: score.readings + 1,
-        model: score.model + Math.abs(misfit(kind, model, value)),
-        sameAsLast: score.sameAsLast + Math.abs(misfit(kind, before.value, value)),
-      }
-    }
-    lastRead[kind] = { day, value }
+  for (const { kind, value } of readings) {
     // what the particles that were chosen for their fit still leave: a bias is not learnt twice
     const residual = misfit(kind, middleOf(chosen.map((i) => last[i]![kind])), value)
     const known = filter.bias[kind]
@@ -190,7 +161,7 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
       ),
     }
   })
-  return { ...filter, particles, scores, bias, lastRead, drawn: filter.drawn + chosen.length }
+  return { ...filter, particles, bias, drawn: filter.drawn + chosen.length }
 }
 
 /** Systematic resampling; weights that have all vanished leave everything as it is. @returns indices to copy */
@@ -250,11 +221,4 @@ const eventsWithin = (events: readonly PondEvent[], from: number, days: number):
 const middleOf = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
-const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): ParticleFilter => ({
-  day,
-  particles,
-  scores,
-  bias,
-  lastRead,
-  drawn,
-})
+const withoutSeries = ({ day, particles, bias, drawn }: Ran): ParticleFilter => ({ day, particles, bias, drawn })

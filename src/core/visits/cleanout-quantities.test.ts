@@ -50,8 +50,14 @@ describe('cleanout quantities', () => {
     expect(q.dechlorinator.totalG).toBeCloseTo(q.refillM3 * 0.5 * 7, 9)
   })
   it('assumes chlorine until the tap is tested, and says so', () => {
-    expect(cleanoutQuantities(pond, DEFAULT_KIT, null)).toMatchObject({ chlorineAssumed: true, chlorineMgL: 0.6 })
-    expect(cleanoutQuantities(pond, DEFAULT_KIT, 0.3)).toMatchObject({ chlorineAssumed: false, chlorineMgL: 0.3 })
+    expect(cleanoutQuantities(pond, DEFAULT_KIT, null)).toMatchObject({ chlorineFrom: 'usual', chlorineMgL: 0.6 })
+    expect(cleanoutQuantities(pond, DEFAULT_KIT, 0.3)).toMatchObject({ chlorineFrom: 'test', chlorineMgL: 0.3 })
+  })
+  it('goes by the site’s file before the tap is tested, and by the test after', () => {
+    expect(cleanoutQuantities(pond, DEFAULT_KIT, null, 1.8)).toMatchObject({ chlorineFrom: 'file', chlorineMgL: 1.8 })
+    expect(cleanoutQuantities(pond, DEFAULT_KIT, 0.3, 1.8)).toMatchObject({ chlorineFrom: 'test', chlorineMgL: 0.3 })
+    const well = { ...pond, sourceChlorinated: false }
+    expect(cleanoutQuantities(well, DEFAULT_KIT, null, 1.8).dechlorinator.totalG).toBe(0)
   })
   it('needs no dechlorinator for well water', () =>
     expect(cleanoutQuantities({ ...pond, sourceChlorinated: false }, DEFAULT_KIT, null).dechlorinator.totalG).toBe(0))

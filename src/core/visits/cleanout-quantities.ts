@@ -1,5 +1,6 @@
 import { assertInRange, assertPositive } from '../errors'
 import { holdingTank, type FishGroup } from '../fish/load'
+import { USUAL_TAP_CHLORINE_MG_L } from '../water/fill-water'
 import { dechlorinatorPortions, type Portions } from '../water/dosing/dechlorination'
 
 /** What a crew brings. @source house defaults, editable later per truck */
@@ -11,9 +12,6 @@ export interface CleanoutKit {
 }
 
 export const DEFAULT_KIT: CleanoutKit = { pumpOutM3PerH: 18, hoseM3PerH: 2.2, savedShare: 0.08 }
-
-/** Taken before the tap has been tested on the day. @source usual mains water */
-const ASSUMED_TAP_CHLORINE_MG_L = 0.6
 
 export interface CleanoutPond {
   readonly waterM3: number
@@ -29,19 +27,22 @@ export interface CleanoutQuantities {
   readonly refillM3: number
   readonly refillMinutes: number
   readonly holding: { readonly volumeM3: number; readonly minWidthM: number }
+  /** Total chlorine of the new water, and where it is known from. */
   readonly chlorineMgL: number
-  readonly chlorineAssumed: boolean
+  readonly chlorineFrom: 'test' | 'file' | 'usual'
   readonly dechlorinator: Portions
 }
 
 /**
  * Amounts and times of a whole-pond cleanout.
  * @param tapChlorineMgL today's test, or null before it is done
+ * @param onFileMgL what the site's fill water last held, or null
  */
 export function cleanoutQuantities(
   pond: CleanoutPond,
   kit: CleanoutKit,
   tapChlorineMgL: number | null,
+  onFileMgL: number | null = null,
 ): CleanoutQuantities {
   assertPositive('waterM3', pond.waterM3)
   assertPositive('pumpOutM3PerH', kit.pumpOutM3PerH)
@@ -49,7 +50,11 @@ export function cleanoutQuantities(
   assertInRange('savedShare', kit.savedShare, [0, 0.9])
   const savedM3 = pond.waterM3 * kit.savedShare
   const refillM3 = pond.waterM3 - savedM3
-  const chlorineMgL = pond.sourceChlorinated ? (tapChlorineMgL ?? ASSUMED_TAP_CHLORINE_MG_L) : 0
+  const chlorineMgL = pond.sourceChlorinated ? (tapChlorineMgL ?? onFileMgL ?? USUAL_TAP_CHLORINE_MG_L) : 0
+  const chlorineFrom = () => {
+    if (!pond.sourceChlorinated || tapChlorineMgL !== null) return 'test'
+    return onFileMgL === null ? 'usual' : 'file'
+  }
   return {
     pumpOutMinutes: (pond.waterM3 / kit.pumpOutM3PerH) * 60,
     savedM3,
@@ -57,7 +62,7 @@ export function cleanoutQuantities(
     refillMinutes: (refillM3 / kit.hoseM3PerH) * 60,
     holding: holdingTank(pond.fish),
     chlorineMgL,
-    chlorineAssumed: pond.sourceChlorinated && tapChlorineMgL === null,
+    chlorineFrom: chlorineFrom(),
     dechlorinator: dechlorinatorPortions({
       volumeM3: refillM3,
       hoseM3PerH: kit.hoseM3PerH,

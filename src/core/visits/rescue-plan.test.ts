@@ -75,6 +75,20 @@ describe('a rescue', () => {
       changeLimit: null,
     })
   })
+  it('counts the ammonia that chloramine brings, and the hardness of what runs in', () => {
+    const fill = { ph: 7, khDH: 4 }
+    const [tanOf, first] = [
+      (over: object) => plan({ fill: { ...fill, ...over } }).stages[1]!.expected.tan!,
+      plan({ fill }),
+    ]
+    // 3 mg/L of chloramine are 0.593 mg/L ammonia: a third of it comes with each change
+    const brought = (3 * 14.007) / 70.906
+    expect(tanOf({ chloramineMgL: 3 })[0]).toBeCloseTo(tanOf({})[0] + (brought / 3) * (1 + 2 / 3), 9)
+    // hard fill water is GH that need not be dosed
+    const gh = (over: object) => plan({ ghDH: 3, fill: { ...fill, ...over } }).stages.map((s) => s.gh?.riseDH ?? 0)
+    expect(gh({ ghDH: 14 }).reduce((a, b) => a + b)).toBeLessThan(gh({}).reduce((a, b) => a + b) - 2)
+    expect(first.missing).toEqual([])
+  })
   it('asks for pH and KH of the fill water, and changes little until they are known', () => {
     const { stages, missing } = plan({ fill: { ph: null, khDH: null } })
     expect(missing).toEqual(['fillPh', 'fillKh'])

@@ -8,9 +8,9 @@ import {
   khStep,
   safeChange,
   type ChangeLimit,
-  type FillWater,
   type GhStep,
   type KhStep,
+  type RescueFill,
   type RescueWater,
   type Span,
 } from './rescue-water'
@@ -25,7 +25,7 @@ export interface NeglectedPond {
   readonly khDH: number | null
   readonly ghDH: number | null
   readonly oxygenMgL: number | null
-  readonly fill: FillWater
+  readonly fill: RescueFill
   /** Mass of the fish, 0 where there are none. */
   readonly fishKg: number
   readonly hasMedia: boolean

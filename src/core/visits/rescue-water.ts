@@ -1,4 +1,5 @@
 import { ghDoseG, khDoseG } from '../water/dosing/doses'
+import { fillTanMgL, type FillWater } from '../water/fill-water'
 import { mixedWater } from '../water/mixing'
 import { ammoniaReasons, WATER_CHANGE_LIMITS } from '../water/water-change-gate'
 import { phAfterKhRise, RAISE_KH_LIMITS, raiseKhGate } from './gates/raise-kh'
@@ -34,11 +35,8 @@ export interface RescueWater {
   readonly ghDH: number | null
 }
 
-/** What runs in; null: not tested. */
-export interface FillWater {
-  readonly ph: number | null
-  readonly khDH: number | null
-}
+/** What of the fill water a plan goes by. */
+export type RescueFill = Pick<FillWater, 'ph' | 'khDH'> & Partial<Pick<FillWater, 'ghDH' | 'chloramineMgL'>>
 
 /** What fish add while they are not fed. */
 export function afterFasting(
@@ -68,10 +66,14 @@ export interface RescueChange {
  * The largest change that keeps ammonia from turning toxic, at most a third: hard fill water on a sour pond with
  * ammonia in it kills within the hour.
  */
-export function safeChange(water: RescueWater, fill: FillWater): RescueChange {
+export function safeChange(water: RescueWater, fill: RescueFill): RescueChange {
+  const broughtMgL = fillTanMgL({ chloramineMgL: fill.chloramineMgL ?? null })
+  const fillGhDH = fill.ghDH ?? null
   const thinned = (share: number, over: Partial<RescueWater>): RescueWater => {
-    const less = (span: Span | null): Span | null => span && [span[0] * (1 - share), span[1] * (1 - share)]
-    return { ...water, tan: less(water.tan), nitrite: less(water.nitrite), ...over }
+    const mixed = (span: Span | null, brought: number): Span | null =>
+      span && [span[0] * (1 - share) + brought * share, span[1] * (1 - share) + brought * share]
+    const ghDH = water.ghDH === null || fillGhDH === null ? water.ghDH : water.ghDH * (1 - share) + fillGhDH * share
+    return { ...water, tan: mixed(water.tan, broughtMgL), nitrite: mixed(water.nitrite, 0), ghDH, ...over }
   }
   const { tan, ph, khDH } = water
   if (tan === null || ph === null || khDH === null)
@@ -79,7 +81,7 @@ export function safeChange(water: RescueWater, fill: FillWater): RescueChange {
   if (fill.ph === null || fill.khDH === null)
     return { share: UNTESTED_SHARE, limit: 'fill', after: thinned(UNTESTED_SHARE, {}) }
   const pond = { ph, khDH, tanMgL: tan[1], tempC: WARMEST_C }
-  const runsIn = { ph: fill.ph, khDH: fill.khDH, tempC: WARMEST_C }
+  const runsIn = { ph: fill.ph, khDH: fill.khDH, tempC: WARMEST_C, tanMgL: broughtMgL }
   const share = SHARES.find((each) => ammoniaReasons(pond, runsIn, each).reasons.length === 0) ?? 0
   const mixed = mixedWater(pond, runsIn, share)
   return {

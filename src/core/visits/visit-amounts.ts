@@ -1,3 +1,4 @@
+import { fillTanMgL, type FillWater } from '../water/fill-water'
 import { khDoseG } from '../water/dosing/doses'
 import { dechlorinatorPortions, type Portions } from '../water/dosing/dechlorination'
 import { cleanoutQuantities, type CleanoutKit, type CleanoutPond, type CleanoutQuantities } from './cleanout-quantities'
@@ -12,6 +13,10 @@ const KG_PER_M3 = 1000
 export interface AmountsToday {
   /** Chlorine in the tap, mg/L, or null before it is tested. */
   readonly tapChlorineMgL: number | null
+  /** Of it chloramine; null or missing: not tested. */
+  readonly tapChloramineMgL?: number | null
+  /** The site's fill water as it was last tested. */
+  readonly fill?: FillWater | null
   readonly khDH: number | null
   /** Pond, streams, boxes and the filter's voids, m³. */
   readonly systemM3: number
@@ -22,6 +27,8 @@ export interface AmountsToday {
 
 export interface VisitAmounts extends CleanoutQuantities {
   readonly systemM3: number
+  /** Ammonia that the new water brings once its chloramine is taken apart, mg/L TAN. */
+  readonly newWaterTanMgL: number
   /** The most that may be changed at once. */
   readonly partialChange: {
     readonly volumeM3: number
@@ -42,7 +49,7 @@ export interface VisitAmounts extends CleanoutQuantities {
 
 /** Amounts of every visit type, from the pond as it is and what was tested today. */
 export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: AmountsToday): VisitAmounts {
-  const cleanout = cleanoutQuantities(pond, kit, today.tapChlorineMgL)
+  const cleanout = cleanoutQuantities(pond, kit, today.tapChlorineMgL, today.fill?.chlorineMgL)
   const volumeM3 = today.systemM3 * WATER_CHANGE_LIMITS.share
   const plantsStand = today.planted ? SALT_LIMITS.planted : SALT_LIMITS.bare
   // salt leaves only with water: what is in it counts
@@ -51,6 +58,9 @@ export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: Amount
   return {
     ...cleanout,
     systemM3: today.systemM3,
+    newWaterTanMgL: pond.sourceChlorinated
+      ? fillTanMgL({ chloramineMgL: today.tapChloramineMgL ?? today.fill?.chloramineMgL ?? null })
+      : 0,
     partialChange: {
       volumeM3,
       outMinutes: (volumeM3 / kit.pumpOutM3PerH) * 60,

@@ -8,7 +8,8 @@ export interface PondWater {
   readonly khDH: number
   readonly tempC: number
 }
-export type NewWater = Omit<PondWater, 'tanMgL'>
+/** Water that runs in. Chloramine that is taken apart leaves ammonia in it; other new water brings none. */
+export type NewWater = Omit<PondWater, 'tanMgL'> & { readonly tanMgL?: number }
 
 export const MIXING_RANGE = { khDH: [0, 60], fraction: [0, 1] } as const
 /** One degree of carbonate hardness as CaCO3. */
@@ -40,7 +41,7 @@ function airedPh({ ph, khDH, tempC }: NewWater): number {
 /**
  * What a pond's water becomes when a part of it is replaced: alkalinity, inorganic carbon, ammonia and heat are kept
  * and mixed, pH and
- * the toxic share of ammonia follow. New water brings no ammonia.
+ * the toxic share of ammonia follow.
  * `nh3MgL` is the worst of the next day: carbon dioxide of an acid pond leaves the mix, which then stands at a higher
  * pH.
  * @param fraction share of the water that is replaced, 0–1
@@ -56,6 +57,7 @@ export function mixedWater(
   assertInRange('pond.khDH', pond.khDH, MIXING_RANGE.khDH)
   assertInRange('fill.khDH', fill.khDH, MIXING_RANGE.khDH)
   assertInRange('tanMgL', pond.tanMgL, AMMONIA_RANGE.tanMgL)
+  assertInRange('fill.tanMgL', fill.tanMgL ?? 0, AMMONIA_RANGE.tanMgL)
   const share = (before: number, added: number): number => before * (1 - fraction) + added * fraction
   const tempC = share(pond.tempC, fill.tempC)
   const khDH = share(pond.khDH, fill.khDH)
@@ -63,7 +65,7 @@ export function mixedWater(
   const carbon = share(carbonOf(at(pond)), carbonOf(at(fill)))
   // no new water: the measured pH, which water without any buffer would not give back
   const ph = fraction === 0 ? pond.ph : inPhRange(phOf(khDH * CACO3_MGL_PER_DKH, carbon, inTable(tempC)))
-  const tanMgL = pond.tanMgL * (1 - fraction)
+  const tanMgL = share(pond.tanMgL, fill.tanMgL ?? 0)
   const later = fraction === 0 ? ph : inPhRange(airedPh({ ph, khDH, tempC }))
   return { ph, tanMgL, khDH, tempC, airedPh: later, nh3MgL: unionisedAmmonia(tanMgL, later, tempC).nh3MgL }
 }

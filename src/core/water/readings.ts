@@ -121,6 +121,7 @@ export const READING_KINDS = {
     ],
   },
   tapChlorine: { unit: 'mgL', possible: [0, 20], likely: [0, 3], visitOnly: true },
+  tapChloramine: { unit: 'mgL', possible: [0, 20], likely: [0, 3], visitOnly: true },
   clarityDepth: {
     unit: 'lengthM',
     possible: [0, 30],

@@ -1,6 +1,8 @@
 import { z } from 'zod'
-import { READING_KINDS } from '../../core/water/readings'
-import { calendarDay, numberWithin, optionalText, shortText } from '../shared/fields'
+import { UNTESTED_FILL } from '../../core/water/fill-water'
+import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
+import type { TextKey } from '../../messages/keys'
+import { calendarDay, numberWithin, optionalText, shortText, type UnitSign } from '../shared/fields'
 import { CustomerId, SiteId } from '../shared/ids'
 import { PondInput } from '../ponds/pond'
 import { said } from '../shared/said'
@@ -28,8 +30,9 @@ const Blackout = z
 /** Schools want the work done while the children are away; a camp site does not. */
 const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
 
-/** Fill water that nobody has tested yet. */
-const UNTESTED_FILL = { ph: null, khDH: null, chlorineMgL: null }
+/** A figure of the fill water; what a device or a file of an earlier version does not know of was not tested. */
+const ofFill = (kind: ReadingKindName, field: TextKey, unit: UnitSign = 'mg/L') =>
+  numberWithin(READING_KINDS[kind].possible, field, unit).nullable().default(null)
 
 const SiteFields = z.strictObject({
   name: shortText('customers.fields.siteName'),
@@ -49,13 +52,17 @@ const SiteFields = z.strictObject({
   /** What runs into the ponds here, as last tested. */
   fill: z
     .strictObject({
-      ph: numberWithin(READING_KINDS.tapPh.possible, 'customers.fields.phOfTheFillWater', '').nullable(),
-      khDH: numberWithin(READING_KINDS.tapKh.possible, 'customers.fields.khOfTheFillWater', '°dH').nullable(),
-      chlorineMgL: numberWithin(
-        READING_KINDS.tapChlorine.possible,
-        'customers.fields.chlorineOfTheFillWater',
-        'mg/L',
-      ).nullable(),
+      ph: ofFill('tapPh', 'customers.fields.phOfTheFillWater', ''),
+      khDH: ofFill('tapKh', 'customers.fields.khOfTheFillWater', '°dH'),
+      ghDH: ofFill('gh', 'customers.fields.ghOfTheFillWater', '°dH'),
+      nitrateMgL: ofFill('nitrate', 'customers.fields.nitrateOfTheFillWater'),
+      phosphateMgL: ofFill('orthophosphate', 'customers.fields.phosphateOfTheFillWater'),
+      chlorineMgL: ofFill('tapChlorine', 'customers.fields.chlorineOfTheFillWater'),
+      chloramineMgL: ofFill('tapChloramine', 'customers.fields.chloramineOfTheFillWater'),
+    })
+    .refine(({ chlorineMgL, chloramineMgL }) => chlorineMgL === null || (chloramineMgL ?? 0) <= chlorineMgL, {
+      path: ['chloramineMgL'],
+      error: said('customers.problems.moreChloramineThanChlorine'),
     })
     .default(UNTESTED_FILL),
   /** Whether visits are wanted in school holidays. */

@@ -12,7 +12,7 @@ import type { PondInContext } from '../ponds/pond'
 import type { ProductBook } from '../stores/product-book'
 import type { Role } from '../people/roles'
 import type { Entry, VisitInContext, VisitPhoto } from '../visits/visit'
-import { khToday, tapChlorine, type GateFacts, type StepState } from '../visits/visit-progress'
+import { khToday, tapChloramine, tapChlorine, type GateFacts, type StepState } from '../visits/visit-progress'
 
 /** The newest reading of a kind that was taken before this visit. */
 export interface LastReading {
@@ -75,6 +75,8 @@ export const amountsToday = (
 ): VisitAmounts =>
   visitAmounts(cleanout, DEFAULT_KIT, {
     tapChlorineMgL: tapChlorine(states),
+    tapChloramineMgL: tapChloramine(states),
+    fill: gateFacts.fill,
     khDH: khToday(states),
     systemM3: gateFacts.systemM3,
     planted: gateFacts.planted,

@@ -1,3 +1,4 @@
+import { UNTESTED_FILL } from '../../core/water/fill-water'
 import { assertEcoPond } from '../../core/ecosystem/pond'
 import { evaluateDesign } from '../../core/filter/design'
 import { suggestDesign } from '../../core/filter/first-design'
@@ -57,6 +58,7 @@ const of = (changes: Partial<EcoPondFacts> = {}) =>
     patches: [],
     gear: [],
     leakMmPerD: 0,
+    fill: null,
     ...changes,
   })
 const gear = (kind: 'net' | 'aerator' | 'de-icer', state: 'on-pond' | 'stored' = 'on-pond') => ({
@@ -83,6 +85,15 @@ describe('a saved pond as the simulator takes it', () => {
     expect(of({ gear: [gear('net')] }).leafKeptShare).toBeGreaterThan(of().leafKeptShare)
     expect(of({ gear: [gear('aerator'), gear('de-icer')] })).toMatchObject({ aeratorGPerD: 200, iceHole: true })
     expect(of({ gear: [gear('aerator', 'stored')] }).aeratorGPerD).toBe(0)
+  })
+  it('is filled with what was tested at the site, and with what is usual where nothing was', () => {
+    const usual = of().source
+    expect(of({ fill: UNTESTED_FILL }).source).toEqual(usual)
+    const fill = { ...UNTESTED_FILL, khDH: 10, nitrateMgL: 11, phosphateMgL: 0.5, chlorineMgL: 2, chloramineMgL: 1 }
+    const { source } = of({ fill })
+    expect(source).toMatchObject({ nitrateMgL: 11, phosphateMgL: 0.5, chlorineMgL: 2, tempC: usual.tempC })
+    expect(source.alkalinityMgL).toBeCloseTo(178.5, 0)
+    expect(source.tanMgL).toBeCloseTo(0.1975, 3)
   })
   it('takes over what was learnt of its warmth', () =>
     expect(of({ thermal: { shade: 0.6, depthShare: 1.2 } })).toMatchObject({ shade: 0.6, depthShare: 1.2 }))

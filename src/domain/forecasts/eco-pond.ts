@@ -12,6 +12,7 @@ import { coverPerPlantM2 } from '../../core/plants/planting'
 import { plantSpecies, type PlantRole } from '../../core/plants/species'
 import { readingKind, type ReadingKindName } from '../../core/water/readings'
 import type { Gear } from '../equipment/gear'
+import { fillTanMgL, type FillWater } from '../../core/water/fill-water'
 import type { PatchNow } from '../plants/plants'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
 import type { PondFacts } from '../ponds/pond-facts'
@@ -53,6 +54,8 @@ export interface EcoPondFacts {
   readonly patches: readonly PatchNow[]
   readonly gear: readonly Gear[]
   readonly leakMmPerD: number
+  /** The site's fill water as it was last tested; null: never. */
+  readonly fill: FillWater | null
 }
 
 /** A saved pond as the simulator takes it. */
@@ -86,7 +89,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
     plants: plantShares(of),
     leafKgPerYear: TREE_EFFECT[pond.trees].leafKgPerM2Year * areaM2,
     leafKeptShare: kept,
-    source: SOURCES[pond.waterSource],
+    source: sourceOf(pond.waterSource, of.fill),
     autoFill: false,
     topUpAtMm: TOP_UP_AT_MM,
     leakMmPerD: of.leakMmPerD,
@@ -113,6 +116,19 @@ export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilt
     wetShareStopped: result.stop.heldByValve ? 1 : result.stop.wetShare,
     uvFlowM3PerH: lamp ? Math.min(result.flowM3PerH, lamp.ratedFlowM3PerH) : 0,
     winter: design.winter,
+  }
+}
+
+/** Water that runs in, as it was tested at the site; what was not is as usual for where it comes from. */
+function sourceOf(from: Pond['waterSource'], fill: FillWater | null): EcoSource {
+  const usual = SOURCES[from]
+  return {
+    ...usual,
+    alkalinityMgL: fill?.khDH == null ? usual.alkalinityMgL : fill.khDH * MG_PER_DKH,
+    nitrateMgL: fill?.nitrateMgL ?? usual.nitrateMgL,
+    phosphateMgL: fill?.phosphateMgL ?? usual.phosphateMgL,
+    chlorineMgL: fill?.chlorineMgL ?? usual.chlorineMgL,
+    tanMgL: fill?.chloramineMgL == null ? usual.tanMgL : usual.tanMgL + fillTanMgL(fill),
   }
 }
 

@@ -1,5 +1,6 @@
-import { HAZARD_KEYS, OUTLOOK_OUTPUTS, type Hazard, type Outlook, type Risk } from '../../core/assimilation/outlook'
-import { skillOf, risksOf, riskOf } from './forecast'
+import { HAZARD_KEYS, OUTLOOK_OUTPUTS, type Hazard } from '../../core/assimilation/hazards'
+import type { Outlook, Risk } from '../../core/assimilation/outlook'
+import { risksOf, riskOf } from './forecast'
 import { recordOf } from '../../core/numeric/record-of'
 
 const band = { p10: [1], p50: [2], p90: [3] }
@@ -32,12 +33,4 @@ describe('risks', () => {
     expect(of('koi', { oxygen: risk, nitrite: risk })).toBeGreaterThan(of('koi', { oxygen: risk }))
     expect(of('koi', {})).toBe(0)
   })
-})
-
-describe('the score of forecasts', () => {
-  it('is the error avoided, below zero where "same as last time" does better', () => {
-    expect(skillOf({ readings: 20, model: 5, sameAsLast: 10 })).toBeCloseTo(0.5, 12)
-    expect(skillOf({ readings: 20, model: 12, sameAsLast: 10 })).toBeCloseTo(-0.2, 12)
-  })
-  it('is not told from a handful of tests', () => expect(skillOf({ readings: 3, model: 1, sameAsLast: 4 })).toBeNull())
 })

@@ -1,5 +1,5 @@
-import { HAZARD_KEYS, HAZARDS, type Hazard, type Outlook } from '../../core/assimilation/outlook'
-import type { KindScore, Scores } from '../../core/assimilation/particle-filter'
+import { HAZARD_KEYS, HAZARDS, type Hazard } from '../../core/assimilation/hazards'
+import type { Outlook } from '../../core/assimilation/outlook'
 import { addDays } from '../../core/numeric/calendar'
 import type { ForecastRunId, PondId } from '../shared/ids'
 import type { Pond } from '../ponds/pond'
@@ -77,12 +77,6 @@ export function riskOf(risks: readonly Risk[]): number {
 
 export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
 
-/** The share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */
-export const skillOf = ({ readings, model, sameAsLast }: KindScore): number | null =>
-  readings < MIN_SCORED || sameAsLast === 0 ? null : 1 - model / sameAsLast
-
-const MIN_SCORED = 8
-
 export interface ForecastRun {
   readonly id: ForecastRunId
   readonly state: 'queued' | 'running' | 'done' | 'stopped' | 'failed'
@@ -96,7 +90,6 @@ export interface ForecastRun {
 export interface PondForecast {
   readonly pondId: PondId
   readonly outlook: Outlook
-  readonly scores: Scores
   readonly risks: readonly Risk[]
   readonly madeAt: string
 }

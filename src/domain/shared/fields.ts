@@ -6,7 +6,7 @@ const missing = (noun: TextKey) => said('kit.fields.missing', { noun: { text: no
 const tooLong = (noun: TextKey, max: number) => said('kit.fields.tooLong', { noun: { text: noun }, most: max })
 
 /** Signs that are the same in every language; a unit that is a word is the address of its text. */
-type UnitSign =
+export type UnitSign =
   | ''
   | '%'
   | '°'

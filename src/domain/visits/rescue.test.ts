@@ -1,3 +1,4 @@
+import { UNTESTED_FILL } from '../../core/water/fill-water'
 import { neglectedPond, RescueInput } from './rescue'
 
 describe('what is asked before', () => {
@@ -33,7 +34,10 @@ describe('what is asked before', () => {
   })
   it('goes to the plan with what is on file; a figure that is being typed is not tested', () =>
     expect(
-      neglectedPond({ ...RescueInput.parse(input), tan: NaN, fillPh: 7 }, { systemM3: 12, fishKg: 3 }),
+      neglectedPond(
+        { ...RescueInput.parse(input), tan: NaN, fillPh: 7 },
+        { systemM3: 12, fishKg: 3, fill: UNTESTED_FILL },
+      ),
     ).toMatchObject({
       tan: null,
       fill: { ph: 7, khDH: null },

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { FillWater } from '../../core/water/fill-water'
 import type { NeglectedPond } from '../../core/visits/rescue-plan'
 import { calendarDay, numberWithin } from '../shared/fields'
 import { CrewId } from '../shared/ids'
@@ -31,6 +32,8 @@ export type RescueInput = z.infer<typeof RescueInput>
 interface RescueFacts {
   readonly systemM3: number
   readonly fishKg: number
+  /** The site's fill water as it was last tested. */
+  readonly fill: FillWater
 }
 
 const tested = (value: number | null): number | null => (value === null || Number.isNaN(value) ? null : value)
@@ -38,7 +41,7 @@ const tested = (value: number | null): number | null => (value === null || Numbe
 /** The pond as the plan takes it: what is asked, with what is on file. */
 export const neglectedPond = (
   input: Omit<RescueInput, 'first' | 'crewId' | 'startTime'>,
-  { systemM3, fishKg }: RescueFacts,
+  { systemM3, fishKg, fill }: RescueFacts,
 ): NeglectedPond => ({
   systemM3,
   fishKg,
@@ -48,7 +51,7 @@ export const neglectedPond = (
   khDH: tested(input.khDH),
   ghDH: tested(input.ghDH),
   oxygenMgL: tested(input.oxygenMgL),
-  fill: { ph: tested(input.fillPh), khDH: tested(input.fillKhDH) },
+  fill: { ...fill, ph: tested(input.fillPh), khDH: tested(input.fillKhDH) },
   hasMedia: input.hasMedia,
   rockSections: input.rockSections,
 })

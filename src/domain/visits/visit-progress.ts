@@ -1,7 +1,8 @@
 import type { ReadingKindName } from '../../core/water/readings'
 import type { VisitStep } from '../../core/visits/step'
 import type { FishBackReadings } from '../../core/visits/fish-back-gate'
-import type { FillWater, GateContext } from '../../core/visits/gates/gate'
+import type { FillWater } from '../../core/water/fill-water'
+import type { GateContext } from '../../core/visits/gates/gate'
 import type { Entry, StepAnswer } from './visit'
 import { HOUR_MS } from '../../core/numeric/time'
 
@@ -159,9 +160,14 @@ export function gateContext(
 }
 
 /** Chlorine found in the tap today, mg/L, or null before it is tested. */
-export function tapChlorine(states: ReadonlyMap<string, StepState>): number | null {
+export const tapChlorine = (states: ReadonlyMap<string, StepState>): number | null => ofTap(states, 'tapChlorine')
+
+/** Of it bound as chloramine, mg/L, or null where it was not tested. */
+export const tapChloramine = (states: ReadonlyMap<string, StepState>): number | null => ofTap(states, 'tapChloramine')
+
+function ofTap(states: ReadonlyMap<string, StepState>, kind: ReadingKindName): number | null {
   const test = states.get('test-tap')
-  return test?.status === 'done' ? (test.entry.answer.readings?.tapChlorine?.value ?? null) : null
+  return test?.status === 'done' ? (test.entry.answer.readings?.[kind]?.value ?? null) : null
 }
 
 /** Carbonate hardness tested on this visit, °dH, or null before. */

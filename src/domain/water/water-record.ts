@@ -1,5 +1,6 @@
 import type { Band } from '../../core/ecosystem/comparison/comparison'
-import { OUTLOOK_DAYS, type Outlook, type OutlookOutput } from '../../core/assimilation/outlook'
+import type { OutlookOutput } from '../../core/assimilation/hazards'
+import { OUTLOOK_DAYS, type Outlook } from '../../core/assimilation/outlook'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import { NH3_THRESHOLDS, tanThresholds } from '../../core/water/ammonia'
 import { READING_KINDS, thresholdsOf, type ReadingKindName, type WaterBand } from '../../core/water/readings'

@@ -179,8 +179,10 @@ export const field = {
     portions2: 'Portions',
     beforeAnyWater: 'before any water',
     after: 'after {afterMin}',
-    tapNotTestedYet: ' The tap has not been tested yet: chlorine is assumed.',
-    chlorine70G: '{volumeM3} × {chlorineMgL} chlorine × 7.0 g per g = {totalG} in total.{chlorineAssumed}',
+    chlorine70G:
+      '{volumeM3} × {chlorineMgL} chlorine × 7.0 g per g = {totalG} in total.{chlorineFrom, select, usual { The tap has not been tested yet: chlorine is assumed.} file { The tap has not been tested today: chlorine as on the site’s file.} other {}}',
+    chloramineLeaves:
+      'The tap holds chloramine: broken down, it leaves {tan} total ammonia in the new water. Test ammonia before fish go in.',
   },
   stepTimer: {
     timeUp: 'Time is up',

@@ -87,6 +87,9 @@ export const water = {
     noneFound: 'none found',
   },
   changePlanner: {
+    testToJudgeAmmonia: 'Test total ammonia, pH, KH and temperature to see what ammonia becomes after a change.',
+    testFillWater: 'Test pH and KH of the fill water (site page) to see what ammonia becomes after a change.',
+    ammoniaAfter: 'After one change: NH₃ up to {nh3} at pH {ph}, by the last tests and the site’s fill water.',
     count: '{count} {count, plural, one {change} other {changes}}',
     waterChanges: 'Water changes',
     pondNow: 'Level in the pond',
@@ -125,6 +128,7 @@ export const water = {
     tankOxygen: 'Tank oxygen',
     freeChlorine: 'Free chlorine',
     tapChlorine: 'Tap chlorine',
+    tapChloramine: 'Tap chloramine',
     clarityDepth: 'Clarity (Secchi depth)',
     sludgeDepth: 'Sludge depth',
     orthophosphate: 'Orthophosphate',

@@ -46,7 +46,11 @@ const siteRow = (input: SiteInput) => ({
   school_holidays: input.schoolHolidays,
   fill_ph: input.fill.ph,
   fill_kh: input.fill.khDH,
+  fill_gh: input.fill.ghDH,
+  fill_nitrate: input.fill.nitrateMgL,
+  fill_phosphate: input.fill.phosphateMgL,
   fill_chlorine: input.fill.chlorineMgL,
+  fill_chloramine: input.fill.chloramineMgL,
 })
 
 export async function updateSite(trx: Knex.Transaction, id: SiteId, version: number, input: SiteInput): Promise<void> {
@@ -77,7 +81,15 @@ const toSite = (r: RowOf<'sites'>): Site => ({
   closedDays: r.closed_days,
   blackouts: r.blackouts,
   schoolHolidays: r.school_holidays,
-  fill: { ph: r.fill_ph, khDH: r.fill_kh, chlorineMgL: r.fill_chlorine },
+  fill: {
+    ph: r.fill_ph,
+    khDH: r.fill_kh,
+    ghDH: r.fill_gh,
+    nitrateMgL: r.fill_nitrate,
+    phosphateMgL: r.fill_phosphate,
+    chlorineMgL: r.fill_chlorine,
+    chloramineMgL: r.fill_chloramine,
+  },
   version: r.version,
 })
 
@@ -103,6 +115,7 @@ export async function noteFillWater(trx: Knex.Transaction, id: SiteId, found: Pa
     ...(found.ph === undefined ? {} : { fill_ph: found.ph }),
     ...(found.khDH === undefined ? {} : { fill_kh: found.khDH }),
     ...(found.chlorineMgL === undefined ? {} : { fill_chlorine: found.chlorineMgL }),
+    ...(found.chloramineMgL === undefined ? {} : { fill_chloramine: found.chloramineMgL }),
   }
   if (Object.keys(row).length > 0) await trx('sites').where({ id }).update(row)
 }

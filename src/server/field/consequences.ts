@@ -281,12 +281,19 @@ async function goOn(
 }
 
 /** What the visit found of the water that goes in. */
-function fillWaterOf(states: ReadonlyMap<string, StepState>): Partial<Record<'ph' | 'khDH' | 'chlorineMgL', number>> {
+function fillWaterOf(
+  states: ReadonlyMap<string, StepState>,
+): Partial<Record<'ph' | 'khDH' | 'chlorineMgL' | 'chloramineMgL', number>> {
   const last = (kind: ReadingKindName): number | undefined =>
     inOrder(
       [...states.values()].flatMap((s) => (s.status === 'done' && s.entry.answer.readings?.[kind] ? [s.entry] : [])),
     ).at(-1)?.answer.readings?.[kind]?.value
-  return { ph: last('tapPh'), khDH: last('tapKh'), chlorineMgL: last('tapChlorine') }
+  return {
+    ph: last('tapPh'),
+    khDH: last('tapKh'),
+    chlorineMgL: last('tapChlorine'),
+    chloramineMgL: last('tapChloramine'),
+  }
 }
 
 /** The readings of a log that describe the pond; tap and tank belong to the visit only. */

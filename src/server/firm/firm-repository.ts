@@ -8,6 +8,8 @@ export interface Firm {
   readonly name: string
   readonly timeZone: string
   readonly rules: HouseRules
+  /** Its ponds and their water are made up, as in the demo. */
+  readonly invented: boolean
   readonly version: number
 }
 
@@ -18,17 +20,23 @@ export async function findFirm(trx: Knex.Transaction): Promise<Firm> {
     name: row.name,
     timeZone: row.time_zone,
     rules: HouseRules.parse(row.rules),
+    invented: row.invented,
     version: row.version,
   }
 }
 
-export async function insertFirm(trx: Knex.Transaction, firm: Omit<Firm, 'version'>): Promise<void> {
+export async function insertFirm(trx: Knex.Transaction, firm: Omit<Firm, 'version' | 'invented'>): Promise<void> {
   await trx('firms').insert({
     id: firm.id,
     name: firm.name,
     time_zone: firm.timeZone,
     rules: JSON.stringify(firm.rules),
   })
+}
+
+/** Marks a firm as made up: its pages say so where it matters. */
+export async function markInvented(trx: Knex.Transaction, firmId: FirmId): Promise<void> {
+  await trx('firms').where({ id: firmId }).update({ invented: true })
 }
 
 export async function updateTimeZone(trx: Knex.Transaction, firmId: FirmId, timeZone: string): Promise<void> {

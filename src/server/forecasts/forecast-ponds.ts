@@ -10,6 +10,7 @@ import { logger } from '@/server/platform/logger'
 import { todayIn } from '@/server/platform/today'
 import { forecastTask, keptFilter } from '@/server/forecasts/forecast-task'
 import { weather } from '@/server/season/weather'
+import { holdToAccount } from './hold-to-account'
 import { forecastPool, type ForecastPool } from './forecast-pool'
 import { runMachine, type RunEnd, type RunUnderWay } from '@/server/platform/queue/run-machine'
 import { sendJobIn } from '@/server/platform/queue/queue'
@@ -66,24 +67,26 @@ async function onePond(
   const read = await inFirm(firmId, async (trx) => {
     const pond = await findPond(trx, id)
     const { timeZone } = await findFirm(trx)
-    const task = pond && (await forecastTask(trx, pond, { firmId, timeZone, stations, today: todayIn(timeZone) }))
-    return pond && task ? { pond, ...task } : null
+    const today = todayIn(timeZone)
+    const task = pond && (await forecastTask(trx, pond, { firmId, timeZone, stations, today }))
+    return pond && task ? { pond, timeZone, today, ...task } : null
   })
   if (!read) return
   try {
-    const { filter, scores, outlook } = await pool.run(read.task)
+    const { filter, outlook, ...made } = await pool.run(read.task)
     const risks = risksOf(outlook, read.pond)
-    await inFirm(firmId, (trx) =>
-      storeForecast(trx, firmId, {
+    await inFirm(firmId, async (trx) => {
+      await storeForecast(trx, firmId, {
         pondId: id,
         pondHash: read.pondHash,
         filter: keptFilter(filter),
-        scores,
         outlook,
         risks,
         risk: riskOf(risks),
-      }),
-    )
+      })
+      const { timeZone, today, pondHash: epoch } = read
+      await holdToAccount(trx, { firmId, pondId: id, epoch, today, timeZone, deepestM: read.task.deepestM }, made)
+    })
   } catch (error) {
     // one pond that cannot be worked out does not keep the others from it
     logger.warn({ reason: (error as Error).message, pondId: id }, 'a pond could not be forecast')

@@ -9,7 +9,6 @@ declare module '@/server/platform/db/column-types' {
     forecast_runs: { state: ForecastRun['state'] }
     pond_forecasts: {
       filter: ParticleFilter
-      scores: PondForecast['scores']
       outlook: PondForecast['outlook']
       risks: readonly Risk[]
     }
@@ -78,7 +77,6 @@ export async function storeForecast(
       firm_id: firmId,
       pond_hash: made.pondHash,
       filter: JSON.stringify(made.filter),
-      scores: JSON.stringify(made.scores),
       outlook: JSON.stringify(made.outlook),
       risk: made.risk,
       risks: JSON.stringify(made.risks),
@@ -89,12 +87,8 @@ export async function storeForecast(
 }
 
 export async function findForecast(trx: Knex.Transaction, pondId: PondId): Promise<PondForecast | null> {
-  const r = await trx('pond_forecasts')
-    .where({ pond_id: pondId })
-    .first('pond_id', 'outlook', 'scores', 'risks', 'made_at')
-  return r
-    ? { pondId: r.pond_id, outlook: r.outlook, scores: r.scores, risks: r.risks, madeAt: r.made_at.toISOString() }
-    : null
+  const r = await trx('pond_forecasts').where({ pond_id: pondId }).first('pond_id', 'outlook', 'risks', 'made_at')
+  return r ? { pondId: r.pond_id, outlook: r.outlook, risks: r.risks, madeAt: r.made_at.toISOString() } : null
 }
 
 export interface RiskLine {
@@ -138,6 +132,7 @@ export async function listForecastRisks(
   return new Map(rows.map((r) => [r.pond_id, { madeAt: r.made_at.toISOString(), risks: r.risks }]))
 }
 
-export async function listScores(trx: Knex.Transaction): Promise<PondForecast['scores'][]> {
-  return (await trx('pond_forecasts').select('scores')).map((r) => r.scores)
+export async function countForecasts(trx: Knex.Transaction): Promise<number> {
+  const [row] = await trx('pond_forecasts').count({ ponds: '*' })
+  return Number(row?.ponds ?? 0)
 }

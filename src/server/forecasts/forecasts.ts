@@ -1,21 +1,26 @@
+import type { Knex } from 'knex'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { randomUUID } from 'node:crypto'
-import { OBSERVED_KINDS } from '@/core/assimilation/observed'
-import { skillOf, type ForecastRun } from '@/domain/forecasts/forecast'
+import { accuracyOf, reliabilityOf } from '@/core/assimilation/accuracy'
+import { addDays } from '@/core/numeric/calendar'
+import type { ForecastRun } from '@/domain/forecasts/forecast'
 import type { FirmId, ForecastRunId, PondId } from '@/domain/shared/ids'
 import { notFound } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import {
   askedNow,
+  countForecasts,
+  findFilter,
   findForecast,
   findForecastRun,
   insertForecastRun,
   latestForecastRun,
-  listScores,
   listRisks,
 } from '@/server/forecasts/forecast-repository'
+import { countScores, listSaid, listScoreSums } from '@/server/forecasts/accuracy-repository'
 import { countPonds, findPond } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { cancelRun } from '@/server/platform/queue/run-rows'
@@ -32,19 +37,12 @@ export const forecastsSince = (now: Date = new Date()): Date => new Date(now.get
 export async function forecastsPage(actor: Actor) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
-    const scores = await listScores(trx)
-    const all = OBSERVED_KINDS.map((kind) => {
-      const sum = (of: 'readings' | 'model' | 'sameAsLast') =>
-        scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
-      const total = { readings: sum('readings'), model: sum('model'), sameAsLast: sum('sameAsLast') }
-      return { kind, ...total, skill: skillOf(total) }
-    })
     return {
       today: todayIn(actor.timeZone),
       run: await latestForecastRun(trx),
       lines: await listRisks(trx, forecastsSince(), MAX_LINES),
-      scores: all.filter((s) => s.readings > 0),
-      ponds: scores.length,
+      accuracy: await accuracyIn(trx, todayIn(actor.timeZone)),
+      ponds: await countForecasts(trx),
       mayPlan: may(actor.role, 'visits.plan'),
       mayRun: may(actor.role, 'ponds.write'),
     }
@@ -52,13 +50,37 @@ export async function forecastsPage(actor: Actor) {
 }
 export type ForecastsPageData = Awaited<ReturnType<typeof forecastsPage>>
 
+/** Older scores tell of an older model. */
+const SCORES_DAYS = 2 * 366
+
+/** How forecasts did against the tests that came after, of one pond or of all. */
+async function accuracyIn(
+  trx: Knex.Transaction,
+  today: string,
+  pond?: { readonly id: PondId; readonly epoch: string },
+) {
+  const since = addDays(today, -SCORES_DAYS)
+  return {
+    invented: (await findFirm(trx)).invented,
+    counts: await countScores(trx, since, pond),
+    kinds: accuracyOf(
+      await listScoreSums(trx, since, { pondId: pond?.id }),
+      await listScoreSums(trx, since, { pondId: pond?.id, withUsual: true }),
+    ),
+    said: reliabilityOf(await listSaid(trx, since, pond?.id)),
+  }
+}
+export type AccuracyData = Awaited<ReturnType<typeof accuracyIn>>
+
 /** One pond's outlook. */
 export async function pondOutlook(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('pond')
+    const epoch = (await findFilter(trx, pondId))?.pondHash ?? ''
     return {
+      accuracy: await accuracyIn(trx, todayIn(actor.timeZone), { id: pondId, epoch }),
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName, deepestM: savedPondFacts(pond).basin.maxDepthM },
       forecast: await findForecast(trx, pondId),
       mayPlan: may(actor.role, 'visits.plan'),

@@ -72,6 +72,7 @@ export async function pondModel(
     feedProtein: context.rules.feedProtein,
     patches: patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), actor.timeZone),
     gear: await listGear(trx, pond.id),
+    fill: site?.fill ?? null,
     leakMmPerD: Math.max(0, (await leakOf(trx, pond, stations, today)) ?? 0),
   })
   const asItIs: ModelFilter = {

@@ -55,11 +55,11 @@ export async function startRescue(
   pondId: PondId,
   input: RescueInput,
 ): Promise<{ visits: number; first: string; last: string }> {
-  const { pond, dosing, fishKg, periods, today, weeklyC } = await rescuePage(actor, pondId)
+  const { pond, dosing, fill, fishKg, periods, today, weeklyC } = await rescuePage(actor, pondId)
   if (input.first < today) throw badField('first', said('visits.problems.dayPast'))
   const { first, crewId, startTime, ...asked } = input
   const plan: RescuePlan = planRescue(
-    neglectedPond(asked, { systemM3: dosing.systemM3, fishKg }),
+    neglectedPond(asked, { systemM3: dosing.systemM3, fishKg, fill }),
     first,
     workingDay(periods),
     (day) => weeklyC?.[weekOf(day)] ?? null,

@@ -21,6 +21,16 @@ interface SiteFieldsProps {
   readonly errorOf: (path: string) => string | undefined
 }
 
+const FILL_FIELDS = [
+  ['ph', textId('customers.siteForm.ph'), 'ph'],
+  ['khDH', textId('customers.siteForm.kh'), 'hardness'],
+  ['ghDH', textId('customers.siteForm.gh'), 'hardness'],
+  ['nitrateMgL', textId('customers.siteForm.nitrate'), 'concentration'],
+  ['phosphateMgL', textId('customers.siteForm.phosphate'), 'concentration'],
+  ['chlorineMgL', textId('customers.siteForm.chlorine'), 'concentration'],
+  ['chloramineMgL', textId('customers.siteForm.chloramine'), 'concentration'],
+] as const
+
 /** The water that ponds of a site are filled with. */
 export function FillWaterFields({ draft, put, errorOf }: SiteFieldsProps) {
   const t = useTexts()
@@ -30,30 +40,17 @@ export function FillWaterFields({ draft, put, errorOf }: SiteFieldsProps) {
       <legend>{t('customers.siteForm.fillWater')}</legend>
       <p className="soft small mb-1">{t('customers.siteForm.whatRunsIntoPonds')}</p>
       <div className="field-grid">
-        <QuantityField
-          label={t('customers.siteForm.ph')}
-          kind="ph"
-          optional
-          value={draft.fill.ph}
-          onChange={(ph) => put({ fill: { ...draft.fill, ph } })}
-          error={errorOf('fill.ph')}
-        />
-        <QuantityField
-          label={t('customers.siteForm.kh')}
-          kind="hardness"
-          optional
-          value={draft.fill.khDH}
-          onChange={(khDH) => put({ fill: { ...draft.fill, khDH } })}
-          error={errorOf('fill.khDH')}
-        />
-        <QuantityField
-          label={t('customers.siteForm.chlorine')}
-          kind="concentration"
-          optional
-          value={draft.fill.chlorineMgL}
-          onChange={(chlorineMgL) => put({ fill: { ...draft.fill, chlorineMgL } })}
-          error={errorOf('fill.chlorineMgL')}
-        />
+        {FILL_FIELDS.map(([name, label, kind]) => (
+          <QuantityField
+            key={name}
+            label={t(label)}
+            kind={kind}
+            optional
+            value={draft.fill[name]}
+            onChange={(value) => put({ fill: { ...draft.fill, [name]: value } })}
+            error={errorOf(`fill.${name}`)}
+          />
+        ))}
       </div>
     </fieldset>
   )

@@ -3,8 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import type { TextKey } from '@/messages/keys'
 import type { ForecastsPageData } from '@/server/forecasts/forecasts'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { Why } from '@/ui/kit/why'
 import { usePerson } from '@/ui/person-context'
+import { AccuracySheet } from './accuracy-sheet'
 import { useForecastRun } from './use-forecast-run'
 import { RiskLines } from './risk-lines'
 
@@ -34,9 +34,9 @@ export function ForecastsView({ data }: { data: ForecastsPageData }) {
         </div>
         <div>
           <RunSheet data={data} />
-          <ScoreSheet data={data} />
         </div>
       </div>
+      <AccuracySheet accuracy={data.accuracy} />
       <p className="soft">{t('forecasts.forecastsView.modelAdvisesTestWater')}</p>
     </>
   )
@@ -98,56 +98,6 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
               {t('forecasts.forecastsView.forecastAllPondsNow')}
             </button>
           ) : null}
-        </>
-      )}
-    </section>
-  )
-}
-
-const percent = (share: number) => `${Math.round(share * 100)} %`
-
-/** Honest skill: forecasts against "the same as last time". */
-function ScoreSheet({ data }: { data: ForecastsPageData }) {
-  const t = useTexts()
-
-  return (
-    <section className="sheet" aria-label={t('forecasts.forecastsView.howFarBelieve')}>
-      <h2>{t('forecasts.forecastsView.howFarBelieve')}</h2>
-      {data.scores.length === 0 ? (
-        <p className="soft mb-0">{t('forecasts.forecastsView.forecastsHeldAgainstTests')}</p>
-      ) : (
-        <>
-          <table className="table table-sm mb-1">
-            <thead>
-              <tr>
-                <th scope="col">{t('forecasts.forecastsView.test')}</th>
-                <th scope="col">{t('forecasts.forecastsView.heldAgainst')}</th>
-                <th scope="col">{t('forecasts.forecastsView.betterThanSameLast')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {data.scores.map((s) => {
-                const skillCell = () => {
-                  if (s.skill === null) return <span className="soft">{t('forecasts.forecastsView.tooFewYet')}</span>
-                  if (s.skill >= 0) return t('forecasts.forecastsView.by', { skill: percent(s.skill) })
-                  return (
-                    <span className="verdict look">
-                      {t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}
-                    </span>
-                  )
-                }
-
-                return (
-                  <tr key={s.kind}>
-                    <td>{t(`water.readingNames.${s.kind}`)}</td>
-                    <td>{s.readings}</td>
-                    <td>{skillCell()}</td>
-                  </tr>
-                )
-              })}
-            </tbody>
-          </table>
-          <Why>{t('forecasts.forecastsView.beforeTestTakenInto')}</Why>
         </>
       )}
     </section>

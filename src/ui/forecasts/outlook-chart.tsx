@@ -1,6 +1,6 @@
 'use client'
 import { useMemo } from 'react'
-import { HAZARDS, type OutlookOutput } from '@/core/assimilation/outlook'
+import { HAZARDS, type OutlookOutput } from '@/core/assimilation/hazards'
 import { isSteady } from '@/core/ecosystem/comparison/steady'
 import { addDays } from '@/core/numeric/calendar'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'

@@ -5,6 +5,7 @@ import { OUTLOOK_DAYS } from '@/core/assimilation/outlook'
 import type { PondOutlookData } from '@/server/forecasts/forecasts'
 import { useTexts } from '@/ui/kit/texts'
 import { usePerson } from '@/ui/person-context'
+import { AccuracySheet } from './accuracy-sheet'
 import { isSteadyOutlook, OutlookChart, SHOWN, steadyOutlookWords } from './outlook-chart'
 import { RiskText } from './risk-text'
 import { SteadyFigures } from './steady-figures'
@@ -76,6 +77,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
               onDraw={setAll}
             />
           </section>
+          <AccuracySheet accuracy={data.accuracy} ofOnePond />
         </>
       )}
       <p className="soft">{t('forecasts.outlookView.modelAdvisesTestWater')}</p>

@@ -1,6 +1,6 @@
 import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { Hazard } from '@/core/assimilation/outlook'
+import type { Hazard } from '@/core/assimilation/hazards'
 import type { Measures } from '@/core/ecosystem/measures'
 import { checkDiagnosis, type DayTest } from '@/domain/diagnosis/diagnosis-check'
 import type { ForecastRun, Risk } from '@/domain/forecasts/forecast'

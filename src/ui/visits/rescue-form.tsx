@@ -60,7 +60,7 @@ export function RescueForm({ data }: { data: RescuePageData }) {
   const plan = useMemo(() => {
     if (!/^\d{4}-\d{2}-\d{2}$/.test(input.first)) return null
     return planRescue(
-      neglectedPond(input, { systemM3: data.dosing.systemM3, fishKg: data.fishKg }),
+      neglectedPond(input, { systemM3: data.dosing.systemM3, fishKg: data.fishKg, fill: data.fill }),
       input.first,
       workingDay(periods),
       (day) => data.weeklyC?.[weekOf(day)] ?? null,

@@ -2,6 +2,10 @@
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
+import { fillTanMgL, UNTESTED_FILL } from '@/core/water/fill-water'
+import { mixedWater } from '@/core/water/mixing'
+import type { ReadingKindName } from '@/core/water/readings'
+import { waterVerdict } from '@/core/water/verdict'
 import { waterChanges } from '@/core/water/water-changes'
 import { DomainError } from '@/core/errors'
 import { duration } from '@/domain/shared/dates'
@@ -10,6 +14,9 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
+/** Taken while the fill water has not been tested. @source usual mains and well water */
+const USUAL_NITRATE_MG_L = 5
+
 /** How many part changes bring a concentration to its target, a day apart, and how long each takes. */
 export function ChangePlanner({ data }: { data: DosesData }) {
   const t = useTexts()
@@ -17,7 +24,7 @@ export function ChangePlanner({ data }: { data: DosesData }) {
   const show = useShow()
   const nitrate = data.readings.find((r) => r.kind === 'nitrate')?.value ?? 60
   const [now, setNow] = useState<number | null>(nitrate)
-  const [source, setSource] = useState<number | null>(5)
+  const [source, setSource] = useState<number | null>(data.gateFacts.fill?.nitrateMgL ?? USUAL_NITRATE_MG_L)
   const [target, setTarget] = useState<number | null>(Math.max(10, Math.round(nitrate / 2)))
   const [share, setShare] = useState<number | null>(WATER_CHANGE_LIMITS.share)
   const plan = planOf(now, source, target, share, t)
@@ -49,6 +56,7 @@ export function ChangePlanner({ data }: { data: DosesData }) {
       {share !== null && share > WATER_CHANGE_LIMITS.share + 0.005 ? (
         <p className="verdict stop">{t('water.changePlanner.moreThanThirdOnce')}</p>
       ) : null}
+      <AmmoniaAfter data={data} share={share} />
       {typeof plan === 'string' ? (
         <p className="field-error">{plan}</p>
       ) : (
@@ -77,6 +85,31 @@ export function ChangePlanner({ data }: { data: DosesData }) {
         </>
       )}
     </section>
+  )
+}
+
+/** What ammonia becomes of one change, by the pond's last tests and the site's fill water. */
+function AmmoniaAfter({ data, share }: { data: DosesData; share: number | null }) {
+  const t = useTexts()
+  const show = useShow()
+  const tested = (kind: ReadingKindName) => data.readings.find((r) => r.kind === kind)?.value
+  const { ph, khDH, chloramineMgL } = data.gateFacts.fill ?? UNTESTED_FILL
+  const [pondTan, pondPh, pondKh, tempC] = [tested('tan'), tested('ph'), tested('kh'), tested('waterTemp')]
+  const tanMgL = fillTanMgL({ chloramineMgL })
+  if (share === null || !(share > 0 && share <= 1) || ((pondTan ?? 0) === 0 && tanMgL === 0)) return null
+  if (pondTan === undefined || pondPh === undefined || pondKh === undefined || tempC === undefined)
+    return <p className="soft">{t('water.changePlanner.testToJudgeAmmonia')}</p>
+  if (ph === null || khDH === null) return <p className="soft">{t('water.changePlanner.testFillWater')}</p>
+  const after = mixedWater({ tanMgL: pondTan, ph: pondPh, khDH: pondKh, tempC }, { ph, khDH, tempC, tanMgL }, share)
+  const { bands } = waterVerdict({ tan: after.tanMgL, ph: after.airedPh, waterTemp: tempC })
+  return (
+    <p className="mb-2">
+      {t('water.changePlanner.ammoniaAfter', {
+        nh3: show(after.nh3MgL, 'concentration'),
+        ph: show(after.airedPh, 'ph'),
+      })}{' '}
+      <span className={`verdict ${bands.tan!}`}>{t(`water.bandNames.${bands.tan!}`)}</span>
+    </p>
   )
 }
 

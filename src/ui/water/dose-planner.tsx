@@ -3,6 +3,7 @@ import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { chloramineAmmoniaMgL } from '@/core/water/dosing/doses'
 import { productDose, type Product } from '@/core/water/dosing/products'
+import { USUAL_TAP_CHLORINE_MG_L, type FillWater } from '@/core/water/fill-water'
 import { waterVerdict } from '@/core/water/verdict'
 import { givenEarlier } from '@/domain/water/dosing'
 import type { DosesData } from '@/server/water/doses'
@@ -28,10 +29,10 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const [newM3, setNewM3] = useState<number | null>(data.system.totalM3 / 3)
   const [steps, setSteps] = useState<number | null>(null)
   const [waterC, setWaterC] = useState<number | null>(tested('waterTemp'))
-  const [chloramine, setChloramine] = useState<number | null>(null)
+  const [chloramine, setChloramine] = useState<number | null>(data.gateFacts.fill?.chloramineMgL ?? null)
   const product = data.products.find((p) => p.key === key)
   const volumeM3 = product?.treats === 'new-water' ? (newM3 ?? 0) : data.system.totalM3
-  const wanted = steps ?? usualSteps(product)
+  const wanted = steps ?? usualSteps(product, data.gateFacts.fill ?? null)
   const dose = useMemo(
     () =>
       product && volumeM3 > 0 && wanted >= 0
@@ -147,9 +148,9 @@ function ChloramineNote({ combinedMgL, share, ph, waterC }: ChloramineNoteProps)
   )
 }
 
-/** What is usually wanted of a product, until something else is typed. */
-function usualSteps(product: Product | undefined): number {
-  if (product?.basis === 'chlorine') return 0.6
+/** What is usually wanted of a product, until something else is typed: chlorine as the site's fill water last held. */
+function usualSteps(product: Product | undefined, fill: FillWater | null): number {
+  if (product?.basis === 'chlorine') return fill?.chlorineMgL ?? USUAL_TAP_CHLORINE_MG_L
   if (product?.basis === 'salt') return 0.001
   return 1
 }

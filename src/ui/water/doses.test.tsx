@@ -1,3 +1,4 @@
+import { UNTESTED_FILL } from '@/core/water/fill-water'
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { DosesData } from '@/server/water/doses'
@@ -63,6 +64,12 @@ describe('a dose at the desk', () => {
     planner()
     await type(/^Of it chloramine/, '0.5 mg/L')
     expect(screen.getByText(/ammonia \(as N\)/)).toHaveTextContent('Test pH and temperature of the pond')
+  })
+  it('begins from the chlorine and chloramine of the site’s fill water', () => {
+    const fill = { ...UNTESTED_FILL, chlorineMgL: 2, chloramineMgL: 1.5 }
+    planner(doses({ gateFacts: { systemM3: 12, planted: true, lastChangeAt: null, fill } } as never))
+    expect(screen.getByLabelText('Chlorine in the new water')).toHaveValue('2 mg/L')
+    expect(screen.getByText(/leaves 0\.296 mg\/L ammonia \(as N\)/)).toBeInTheDocument()
   })
   it('is worked out in scoops for the new water, with portions that add up to it', async () => {
     planner()

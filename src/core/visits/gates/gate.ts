@@ -1,6 +1,7 @@
 import type { FishBackReadings, FishBackReason } from '../fish-back-gate'
 import type { StepFigure } from '../figures'
 import type { WaterChangeReason } from '../../water/water-change-gate'
+import type { FillWater } from '../../water/fill-water'
 import type { ReadingKindName } from '../../water/readings'
 
 /** Why a step has to wait. Every stop can be passed by a crew lead with a reason, and never silently. */
@@ -54,13 +55,6 @@ export interface GateContext {
    * The site's fill water as its file has it; null where it was never tested. Today's tests of the tap go before it.
    */
   readonly fill: FillWater | null
-}
-
-/** Water that goes into the ponds of a site. */
-export interface FillWater {
-  readonly ph: number | null
-  readonly khDH: number | null
-  readonly chlorineMgL: number | null
 }
 
 /** Whether a choice is one of a gate's codes; nothing chosen yet is asked for elsewhere. */

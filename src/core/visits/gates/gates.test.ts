@@ -1,3 +1,4 @@
+import { UNTESTED_FILL } from '../../water/fill-water'
 import fc from 'fast-check'
 import { unionisedAmmonia } from '../../water/ammonia'
 import { STEP_GATES, type StepGate } from '../step'
@@ -87,7 +88,11 @@ describe('a water change', () => {
     // an acid pond full of ammonia, hard tap: harmless before, toxic after
     [
       'with hard tap on an acid, ammonia-rich pond is a stop',
-      { figures: { changedM3: 4 }, readings: { tan: 5, ph: 6.2, kh: 0.5 }, fill: { ph: 8, khDH: 14, chlorineMgL: 0 } },
+      {
+        figures: { changedM3: 4 },
+        readings: { tan: 5, ph: 6.2, kh: 0.5 },
+        fill: { ...UNTESTED_FILL, ph: 8, khDH: 14, chlorineMgL: 0 },
+      },
       ['ammonia-after'],
     ],
     [
@@ -95,7 +100,25 @@ describe('a water change', () => {
       {
         figures: { changedM3: 4 },
         readings: { tan: 5, ph: 6.2, kh: 0.5, tapPh: 6.2, tapKh: 0.5 },
-        fill: { ph: 8, khDH: 14, chlorineMgL: 0 },
+        fill: { ...UNTESTED_FILL, ph: 8, khDH: 14, chlorineMgL: 0 },
+      },
+      [],
+    ],
+    [
+      'with chloramine in the tap on an alkaline pond is a stop, though the pond held no ammonia',
+      {
+        figures: { changedM3: 4 },
+        readings: { tan: 0, ph: 9.4, kh: 6, tapPh: 8.4, tapKh: 8, waterTemp: 26, tapTemp: 25 },
+        fill: { ...UNTESTED_FILL, chloramineMgL: 4 },
+      },
+      ['ammonia-after'],
+    ],
+    [
+      'goes by the chloramine found today before the site’s file',
+      {
+        figures: { changedM3: 4 },
+        readings: { tan: 0, tapChloramine: 0 },
+        fill: { ...UNTESTED_FILL, chloramineMgL: 4 },
       },
       [],
     ],

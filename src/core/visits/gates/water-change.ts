@@ -1,4 +1,5 @@
 import { ammoniaReasons, inletReasons, shareReasons, WATER_CHANGE_LIMITS } from '../../water/water-change-gate'
+import { fillTanMgL } from '../../water/fill-water'
 import { missingReadings, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 import { RAISE_KH_LIMITS } from './raise-kh'
 
@@ -23,12 +24,13 @@ export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange,
 }
 
 /**
- * With ammonia in the pond the change is judged by what it would become; the fill water's pH and KH are asked once
- * per site.
+ * With ammonia in the pond, or in the chloramine of the tap, the change is judged by what it would become; the fill
+ * water's pH and KH are asked once per site.
  */
 function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>, share: number): GateReason[] {
   if (readings.tan === undefined) return [{ code: 'needs-test', missing: ['tan'] }]
-  if (readings.tan < RAISE_KH_LIMITS.tanMgL) return []
+  const broughtMgL = fillTanMgL({ chloramineMgL: readings.tapChloramine ?? fill?.chloramineMgL ?? null })
+  if (Math.max(readings.tan, broughtMgL) < RAISE_KH_LIMITS.tanMgL) return []
   const known = {
     ...readings,
     tapPh: readings.tapPh ?? fill?.ph ?? undefined,
@@ -37,5 +39,6 @@ function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>
   const missing = missingReadings(known, ['ph', 'kh', 'tapPh', 'tapKh'])
   if (missing.length > 0) return [{ code: 'needs-test', missing }]
   const pond = { ph: known.ph!, tanMgL: known.tan!, khDH: known.kh!, tempC: known.waterTemp! }
-  return ammoniaReasons(pond, { ph: known.tapPh!, khDH: known.tapKh!, tempC: known.tapTemp! }, share).reasons
+  const runsIn = { ph: known.tapPh!, khDH: known.tapKh!, tempC: known.tapTemp!, tanMgL: broughtMgL }
+  return ammoniaReasons(pond, runsIn, share).reasons
 }

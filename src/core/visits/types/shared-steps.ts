@@ -41,7 +41,7 @@ export const TEST_TAP = {
   section: 'arrive',
   kind: 'measure',
   words: 'testTap',
-  readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
+  readings: ['tapTemp', 'tapChlorine', 'tapChloramine', 'tapPh', 'tapKh'],
   required: ['tapTemp', 'tapChlorine'],
 } as const satisfies UsualStep
 

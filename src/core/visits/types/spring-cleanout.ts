@@ -44,7 +44,7 @@ const steps = [
     section: 'arriveAndTest',
     kind: 'measure',
     words: 'springCleanoutTestTap',
-    readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
+    readings: ['tapTemp', 'tapChlorine', 'tapChloramine', 'tapPh', 'tapKh'],
     required: ['tapTemp', 'tapChlorine'],
   },
   {

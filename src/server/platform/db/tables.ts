@@ -196,6 +196,7 @@ export interface FirmsRow {
   rules: JsonDocument
   version: number
   created_at: Date
+  invented: boolean
 }
 
 export interface FollowUpsRow {
@@ -229,6 +230,29 @@ export interface ForecastRunsRow {
   waits_since: Date
 }
 
+export interface ForecastScoresRow {
+  pond_id: PondId
+  kind: string
+  day: IsoDate
+  lead: string
+  firm_id: FirmId
+  epoch: string
+  issued_on: IsoDate
+  looked_back: boolean
+  lead_days: number
+  low: number
+  middle: number
+  high: number
+  read: number
+  last: number | null
+  usual: number | null
+  off: number
+  last_off: number | null
+  usual_off: number | null
+  past: number | null
+  crossed: boolean | null
+}
+
 export interface GearRow {
   id: string
   firm_id: FirmId
@@ -244,6 +268,14 @@ export interface HouseTablesRow {
   firm_id: FirmId
   tables: JsonDocument
   version: number
+}
+
+export interface IssuedForecastsRow {
+  pond_id: PondId
+  issued_on: IsoDate
+  firm_id: FirmId
+  epoch: string
+  forecast: JsonDocument
 }
 
 export interface LevelLogsRow {
@@ -380,7 +412,6 @@ export interface PondForecastsRow {
   firm_id: FirmId
   pond_hash: string
   filter: JsonDocument
-  scores: JsonDocument
   outlook: JsonDocument
   risk: number
   risks: JsonDocument
@@ -505,6 +536,10 @@ export interface SitesRow {
   fill_ph: number | null
   fill_kh: number | null
   fill_chlorine: number | null
+  fill_gh: number | null
+  fill_nitrate: number | null
+  fill_phosphate: number | null
+  fill_chloramine: number | null
 }
 
 export interface StockItemsRow {
@@ -681,7 +716,7 @@ declare module 'knex/types/tables' {
     findings: Stored<Refined<'findings', FindingsRow>, never, 'visit_id' | 'settled_at' | 'created_at'>
     firm_periods: Stored<Refined<'firm_periods', FirmPeriodsRow>, never, 'created_at'>
     firm_pumps: Stored<Refined<'firm_pumps', FirmPumpsRow>, 'pump', never>
-    firms: Stored<Refined<'firms', FirmsRow>, 'rules', 'version' | 'created_at'>
+    firms: Stored<Refined<'firms', FirmsRow>, 'rules', 'version' | 'created_at' | 'invented'>
     follow_ups: Stored<
       Refined<'follow_ups', FollowUpsRow>,
       'readings',
@@ -692,8 +727,14 @@ declare module 'knex/types/tables' {
       never,
       'done' | 'ponds' | 'cancel' | 'heartbeat' | 'problem' | 'asked_by' | 'asked_at' | 'finished_at' | 'waits_since'
     >
+    forecast_scores: Stored<
+      Refined<'forecast_scores', ForecastScoresRow>,
+      never,
+      'last' | 'usual' | 'last_off' | 'usual_off' | 'past' | 'crossed'
+    >
     gear: Stored<Refined<'gear', GearRow>, never, 'place'>
     house_tables: Stored<Refined<'house_tables', HouseTablesRow>, 'tables', 'version'>
+    issued_forecasts: Stored<Refined<'issued_forecasts', IssuedForecastsRow>, 'forecast', never>
     level_logs: Stored<Refined<'level_logs', LevelLogsRow>, never, 'bucket_drop_mm' | 'created_at'>
     notice_templates: Stored<Refined<'notice_templates', NoticeTemplatesRow>, 'templates', 'version'>
     notices: Stored<
@@ -726,11 +767,7 @@ declare module 'knex/types/tables' {
       'condition' | 'count' | 'kept' | 'note' | 'visit_id'
     >
     plant_patches: Stored<Refined<'plant_patches', PlantPatchesRow>, never, 'x_m' | 'y_m' | 'planted_on' | 'version'>
-    pond_forecasts: Stored<
-      Refined<'pond_forecasts', PondForecastsRow>,
-      'filter' | 'scores' | 'outlook' | 'risks',
-      'made_at'
-    >
+    pond_forecasts: Stored<Refined<'pond_forecasts', PondForecastsRow>, 'filter' | 'outlook' | 'risks', 'made_at'>
     pond_seasons: Stored<
       Refined<'pond_seasons', PondSeasonsRow>,
       'weekly_c' | 'windows' | 'season' | 'live' | 'live_windows' | 'live_weekly_c' | 'calibration',
@@ -766,6 +803,10 @@ declare module 'knex/types/tables' {
       | 'fill_ph'
       | 'fill_kh'
       | 'fill_chlorine'
+      | 'fill_gh'
+      | 'fill_nitrate'
+      | 'fill_phosphate'
+      | 'fill_chloramine'
     >
     stock_items: Stored<
       Refined<'stock_items', StockItemsRow>,

@@ -172,9 +172,14 @@ function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: Dec
           volumeM3: show(volumeM3, 'volume'),
           chlorineMgL: show(amounts.chlorineMgL, 'concentration'),
           totalG: show(d.totalG / 1000, 'mass', { scale: 'small' }),
-          chlorineAssumed: amounts.chlorineAssumed ? t('field.stepAmount.tapNotTestedYet') : '',
+          chlorineFrom: amounts.chlorineFrom,
         })}
       </div>
+      {amounts.newWaterTanMgL > 0 ? (
+        <div className="mt-1">
+          {t('field.stepAmount.chloramineLeaves', { tan: show(amounts.newWaterTanMgL, 'concentration') })}
+        </div>
+      ) : null}
     </div>
   )
 }

@@ -1,0 +1,150 @@
+import { daysBetween, type IsoDate } from '../numeric/calendar'
+import { recordOf } from '../numeric/record-of'
+import { quantileOfSorted } from '../numeric/quantile'
+import { plainDayOfYear } from '../season/weather-ahead'
+import type { Band } from '../ecosystem/comparison/comparison'
+import { asRead, misfit, OBSERVED, type ObservedKind } from './observed'
+import { isPast, type Hazard, type OutlookOutput } from './hazards'
+import type { DatedReading } from './particle-filter'
+
+/** A forecast as it was given out: what was known on its day is in it, and nothing that came later. */
+export interface Issued {
+  /** Day it was given out. */
+  readonly on: IsoDate
+  /** Day of the bands' first figure: the same, or the next where the pond had been tested that day. */
+  readonly from: IsoDate
+  readonly bands: Readonly<Record<OutlookOutput, Band>>
+  /** Share of the runs that are past each hazard's line, day by day. */
+  readonly past: Readonly<Record<Hazard, readonly number[]>>
+}
+
+/** How far ahead a forecast looked, in days; of several it is the one nearest to `best` that is held to account. */
+export const LEADS = {
+  near: { from: 1, to: 3, best: 2 },
+  middle: { from: 4, to: 10, best: 7 },
+  far: { from: 11, to: 21, best: 16 },
+} as const
+export type Lead = keyof typeof LEADS
+export const LEAD_KEYS = Object.keys(LEADS) as Lead[]
+
+/**
+ * What is forecast and can be tested the same way. Toxic ammonia is forecast as a day's highest, which no single test
+ * shows, and the level by no test at all.
+ */
+export const SCORED = {
+  waterTemp: 'heat',
+  tan: null,
+  nitrite: 'nitrite',
+  dissolvedOxygen: 'oxygen',
+  clarityDepth: 'murk',
+} as const satisfies Partial<Record<ObservedKind, Hazard | null>>
+export type ScoredKind = keyof typeof SCORED
+export const SCORED_KINDS = Object.keys(SCORED) as ScoredKind[]
+
+/** One test held against the forecast that had been given out so many days before. */
+export interface Score {
+  readonly kind: ScoredKind
+  readonly day: IsoDate
+  readonly lead: Lead
+  readonly leadDays: number
+  readonly issuedOn: IsoDate
+  /** The forecast's 10, 50 and 90 % for the day, in the reading's unit. */
+  readonly low: number
+  readonly middle: number
+  readonly high: number
+  readonly read: number
+  /** The reading that was known when the forecast was given out; null where there was none. */
+  readonly last: number | null
+  /** The pond's usual at this time of year, from its tests of earlier years; null where there was none. */
+  readonly usual: number | null
+  /** How far the forecast's middle, the last reading and the usual were off, in standard deviations of such a test. */
+  readonly off: { readonly forecast: number; readonly last: number | null; readonly usual: number | null }
+  /** Share of the runs past the line of the kind's hazard, and whether the test was; null where it has none. */
+  readonly past: number | null
+  readonly crossed: boolean | null
+}
+
+/** Tests of earlier years tell the usual of a day so far around it. */
+const USUAL_WITHIN_DAYS = 30
+const YEAR_DAYS = 365
+
+/**
+ * Holds tests against the forecasts that were given out before them.
+ * @param issued of one pond, in any order
+ * @param readings of the pond, one a day and kind; those before the first forecast serve as last and usual readings
+ * @param deepestM the pond's deepest water, m: clarity is read no deeper
+ * @returns one score for each test and lead for which a forecast is there
+ */
+export function scoresOf(issued: readonly Issued[], readings: readonly DatedReading[], deepestM: number): Score[] {
+  const byKind = recordOf(SCORED_KINDS, (kind) =>
+    readings
+      .filter((r) => r.kind === kind)
+      .map((r) => ({ day: r.day, value: asRead(kind, r.value, deepestM) }))
+      .sort((a, b) => a.day.localeCompare(b.day)),
+  )
+  return SCORED_KINDS.flatMap((kind) =>
+    byKind[kind].flatMap(({ day, value }) =>
+      LEAD_KEYS.flatMap((lead): Score[] => {
+        const forecast = nearest(issued, day, lead)
+        if (!forecast) return []
+        const at = daysBetween(forecast.from, day)
+        const band = forecast.bands[OBSERVED[kind].output as OutlookOutput]
+        if (at < 0 || band.p50[at] === undefined) return []
+        const known = byKind[kind].filter((r) => r.day <= forecast.on)
+        return [scoreOf({ kind, day, lead, forecast, at, band, value, known, deepestM })]
+      }),
+    ),
+  )
+}
+
+function nearest(issued: readonly Issued[], day: IsoDate, lead: Lead): Issued | undefined {
+  const { from, to, best } = LEADS[lead]
+  return issued
+    .filter(({ on }) => daysBetween(on, day) >= from && daysBetween(on, day) <= to)
+    .sort((a, b) => Math.abs(daysBetween(a.on, day) - best) - Math.abs(daysBetween(b.on, day) - best))[0]
+}
+
+interface Held {
+  readonly kind: ScoredKind
+  readonly day: IsoDate
+  readonly lead: Lead
+  readonly forecast: Issued
+  readonly at: number
+  readonly band: Band
+  readonly value: number
+  readonly known: readonly { readonly day: IsoDate; readonly value: number }[]
+  readonly deepestM: number
+}
+
+function scoreOf({ kind, day, lead, forecast, at, band, value, known, deepestM }: Held): Score {
+  const last = known.at(-1)?.value ?? null
+  const earlier = known
+    .filter((r) => daysBetween(r.day, day) > YEAR_DAYS / 2 && daysApartInYear(r.day, day) <= USUAL_WITHIN_DAYS)
+    .map((r) => r.value)
+    .sort((a, b) => a - b)
+  const usual = earlier.length > 0 ? quantileOfSorted(earlier, 0.5) : null
+  const off = (said: number) => Math.abs(misfit(kind, said, value))
+  const [low, middle, high] = [band.p10[at]!, band.p50[at]!, band.p90[at]!].map((v) => asRead(kind, v, deepestM))
+  const hazard = SCORED[kind]
+  return {
+    kind,
+    day,
+    lead,
+    leadDays: daysBetween(forecast.on, day),
+    issuedOn: forecast.on,
+    low: low!,
+    middle: middle!,
+    high: high!,
+    read: value,
+    last,
+    usual,
+    off: { forecast: off(middle!), last: last === null ? null : off(last), usual: usual === null ? null : off(usual) },
+    past: hazard && (forecast.past[hazard][at] ?? null),
+    crossed: hazard && isPast(hazard, value, deepestM),
+  }
+}
+
+function daysApartInYear(a: IsoDate, b: IsoDate): number {
+  const apart = Math.abs(plainDayOfYear(a) - plainDayOfYear(b))
+  return Math.min(apart, YEAR_DAYS - apart)
+}

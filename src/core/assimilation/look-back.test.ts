@@ -1,0 +1,62 @@
+import { addDays } from '../numeric/calendar'
+import { seededRandom } from '../numeric/random'
+import type { DatedWeather } from '../season/weather-ahead'
+import { weatherYear } from '../season/weather-year'
+import { SAMPLE_POND, SAMPLE_STATION } from '../ecosystem/trials/sample-pond'
+import { forecastPond } from './forecast-pond'
+import { lookBackDays } from './look-back'
+import type { DatedReading } from './particle-filter'
+
+const FROM = '2027-05-01'
+const TODAY = '2027-07-10'
+const weather: DatedWeather[] = weatherYear(SAMPLE_STATION, seededRandom(4))
+  .slice(120, 200)
+  .map((day, i) => ({ ...day, date: addDays(FROM, i) }))
+const read = (day: string, value: number): DatedReading => ({ day, kind: 'tan', value })
+
+const lookedBack = (observed: readonly DatedWeather[], readings: readonly DatedReading[]) =>
+  forecastPond({
+    pond: SAMPLE_POND,
+    deepestM: 1.1,
+    station: SAMPLE_STATION,
+    known: { today: TODAY, observed, forecast: [] },
+    from: FROM,
+    filter: null,
+    readings,
+    events: [],
+    particles: 6,
+  }).lookedBack
+
+describe('what a forecast would have said before the tests on file', () => {
+  const tests = [read('2027-06-10', 0.3), read('2027-07-01', 0.4)]
+  const back = lookedBack(weather, tests)
+
+  it('is asked 2, 7 and 16 days before each test, where the filter knew the pond by then', () => {
+    expect(back.map((each) => each.on)).toEqual([
+      '2027-05-25',
+      '2027-06-03',
+      '2027-06-08',
+      '2027-06-15',
+      '2027-06-24',
+      '2027-06-29',
+    ])
+    expect(lookBackDays([read('2027-05-10', 0.3)], FROM, TODAY)).toEqual(['2027-05-03', '2027-05-08'])
+    expect(lookBackDays([{ day: '2027-06-10', kind: 'kh', value: 5 }], FROM, TODAY)).toEqual([])
+  })
+  it('knows nothing of the weather that came after its day', () => {
+    // a heatwave from the day after the third forecast on: it changes none of the three, and those that come later
+    const heat = weather.map((d) =>
+      d.date > '2027-06-08' ? { ...d, minAirC: d.minAirC + 12, maxAirC: d.maxAirC + 12 } : d,
+    )
+    const hot = lookedBack(heat, tests)
+    expect(hot.slice(0, 3)).toEqual(back.slice(0, 3))
+    expect(hot[5]!.bands.waterC.p50[0]! - back[5]!.bands.waterC.p50[0]!).toBeGreaterThan(3)
+  })
+  it('nor of the test it is held against', () => {
+    const other = lookedBack(weather, [tests[0]!, read('2027-07-01', 3)])
+    expect(other).toEqual(back)
+    const earlier = lookedBack(weather, [read('2027-06-10', 3), tests[1]!])
+    expect(earlier.slice(0, 3)).toEqual(back.slice(0, 3))
+    expect(earlier[5]!.bands.tan.p50[2]!).toBeGreaterThan(1.5 * back[5]!.bands.tan.p50[2]!)
+  })
+})

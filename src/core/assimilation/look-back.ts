@@ -1,0 +1,31 @@
+import { addDays, type IsoDate } from '../numeric/calendar'
+import type { ForecastTask } from './forecast-pond'
+import { LEAD_KEYS, LEADS, SCORED, type Issued } from './issued'
+import { issuedOf, outlookOf } from './outlook'
+import type { DatedReading, ParticleFilter } from './particle-filter'
+
+/** So many of a filter's particles tell what it would have said: the middle and a band need no more. */
+const PARTICLES = 25
+/** As far as the furthest lead looks. */
+const DAYS = LEADS.far.best + 1
+
+/**
+ * Days on which a forecast would have had to be given out so that each test is met at each lead.
+ * @param from first day the filter knows of; @param before day that it is brought to
+ * @returns in order
+ */
+export function lookBackDays(readings: readonly DatedReading[], from: IsoDate, before: IsoDate): IsoDate[] {
+  const days = readings
+    .filter((r) => r.kind in SCORED)
+    .flatMap((r) => LEAD_KEYS.map((lead) => addDays(r.day, -LEADS[lead].best)))
+    .filter((day) => day > from && day < before)
+  return [...new Set(days)].sort()
+}
+
+/** What a filter says at its day, knowing nothing of the weather that came after. */
+export function lookedBackAt(filter: ParticleFilter, { pond, deepestM, station, known }: ForecastTask): Issued {
+  const observed = known.observed.filter((d) => d.date < filter.day)
+  const few = { ...filter, particles: filter.particles.slice(0, PARTICLES) }
+  const then = { today: filter.day, observed, forecast: [] }
+  return issuedOf(outlookOf(few, { pond, deepestM, station, known: then }, DAYS), filter.day)
+}
