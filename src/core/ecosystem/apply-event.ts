@@ -193,7 +193,7 @@ function changeWater(
   pond: EcoPond,
   ledger: Ledger,
 ): void {
-  for (const name of DISSOLVED) ledger.change(y, name, -fraction * y[STATE[name]]!, 'overflow')
+  ledger.dissolvedLeaves(y, fraction)
   fillWith(fraction * running.volumeM3, dechlorinated ? 0 : pond.source.chlorineMgL, y, pond, ledger)
   running.waterC += fraction * (pond.source.tempC - running.waterC)
 }

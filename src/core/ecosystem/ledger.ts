@@ -1,4 +1,4 @@
-import { NITROGEN_IN, PHOSPHORUS_IN, STATE, type StateName } from './states'
+import { DISSOLVED, NITROGEN_IN, PHOSPHORUS_IN, STATE, type StateName } from './states'
 
 /** Ways in and out of the pond that the budget names. */
 export const BUDGET_IN = ['feed', 'leaves', 'water', 'added', 'deadFish'] as const
@@ -30,6 +30,8 @@ const PLACES: Readonly<Record<HeldIn, readonly StateName[]>> = {
   leaves: ['leaves'],
 }
 
+const DISSOLVED_AT = DISSOLVED.map((name) => STATE[name])
+
 type Flows = Record<BudgetIn | BudgetOut, { nitrogen: number; phosphorus: number }>
 
 /** Keeps account of all nitrogen and phosphorus that enters or leaves. */
@@ -54,6 +56,18 @@ export class Ledger {
     const done = Math.max(-y[i]!, byG)
     y[i]! += done
     this.add(way, Math.abs(done) * NITROGEN_IN[i]!, Math.abs(done) * PHOSPHORUS_IN[i]!)
+  }
+
+  /** A share of the water leaves, with what is dissolved in it. */
+  dissolvedLeaves(y: Float64Array, share: number): void {
+    const out = this.flows.overflow
+    for (let k = 0; k < DISSOLVED_AT.length; k++) {
+      const i = DISSOLVED_AT[k]!
+      const gone = share * y[i]!
+      y[i]! -= gone
+      out.nitrogen += gone * NITROGEN_IN[i]!
+      out.phosphorus += gone * PHOSPHORUS_IN[i]!
+    }
   }
 
   budget(y: Float64Array, of: 'nitrogen' | 'phosphorus'): NutrientBudget {

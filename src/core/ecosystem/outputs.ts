@@ -4,7 +4,7 @@ import type { EcoPond } from './pond'
 import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
 import type { Running } from './running'
 import { SECCHI } from './secchi'
-import { STATE, STATE_COUNT } from './states'
+import { STATE } from './states'
 import { recordOf } from '../numeric/record-of'
 import { unionisedShare } from './unionised-share'
 
@@ -54,8 +54,10 @@ export class Recorder {
   readonly series: Series
   private readonly columns: readonly Float64Array[]
   private readonly fold: readonly ('mean' | 'least' | 'most')[]
-  private readonly now = new Float64Array(OUTPUT_NAMES.length)
-  private readonly between = new Float64Array(STATE_COUNT)
+  private now = new Float64Array(OUTPUT_NAMES.length)
+  /** What was read when the step under way began. */
+  private before = new Float64Array(OUTPUT_NAMES.length)
+  private readonly between = new Float64Array(OUTPUT_NAMES.length)
   private readonly per: number
   private readonly most: { ammonia: number; nitrite: number }
 
@@ -73,28 +75,39 @@ export class Recorder {
     this.most = maxOxidisers(p, bedSurfaceM2(p, pond))
   }
 
-  /** The state at the end of an hour, between two states. @param share 1 at the later one */
-  record(
-    hour: number,
-    before: Float64Array,
-    after: Float64Array,
-    share: number,
-    env: Environment,
-    running: Running,
-  ): void {
-    const row = Math.floor(hour / this.per)
-    const first = hour % this.per === 0
-    if (share < 1) {
-      const { between } = this
-      for (let i = 0; i < between.length; i++) between[i] = before[i]! + share * (after[i]! - before[i]!)
-      this.read(between, env, running)
-    } else this.read(after, env, running)
-    for (let i = 0; i < this.columns.length; i++) {
-      const column = this.columns[i]!
-      const value = this.now[i]!
-      const fold = this.fold[i]
-      if (fold === 'mean') column[row]! += value / this.per
-      else if (first || (fold === 'least' ? value < column[row]! : value > column[row]!)) column[row]! = value
+  /** What is there as a step begins; to be said where something has changed since the last one ended. */
+  begin(y: Float64Array, env: Environment, running: Running): void {
+    this.read(y, env, running)
+  }
+
+  /** A step's hours, up to the state it ends with; between, what is reported lies on a line. */
+  record(hour: number, hours: number, y: Float64Array, env: Environment, running: Running): void {
+    const { before, now, between } = this
+    this.now = before
+    this.before = now
+    this.read(y, env, running)
+    for (let i = 1; i < hours; i++) {
+      const share = i / hours
+      for (let k = 0; k < between.length; k++) between[k] = now[k]! + share * (before[k]! - now[k]!)
+      this.write(hour + i - 1, between)
+    }
+    this.write(hour + hours - 1, this.now)
+  }
+
+  private write(hour: number, values: Float64Array): void {
+    const { columns, fold, per } = this
+    const row = Math.floor(hour / per)
+    if (per === 1) {
+      for (let i = 0; i < columns.length; i++) columns[i]![row] = values[i]!
+      return
+    }
+    const first = hour % per === 0
+    for (let i = 0; i < columns.length; i++) {
+      const column = columns[i]!
+      const value = values[i]!
+      const how = fold[i]
+      if (how === 'mean') column[row]! += value / per
+      else if (first || (how === 'least' ? value < column[row]! : value > column[row]!)) column[row]! = value
     }
   }
 

@@ -63,10 +63,12 @@ const RAIN = { tan: 0.3, nitrate: 0.3, phosphate: 0.01 } as const
 const SLUDGE = { gPerM3: 40_000, inStone: 0.3 } as const
 const EVAPORATION_WITH_FALLS = 1.2
 /**
- * Weather, light and feeding stay the same for two hours; what is reported between is half-way. A test holds it to
- * hourly steps.
+ * Weather, light and feeding stay the same for two hours, for four in the dark and in cold water, where little
+ * changes; what is reported between lies on a line. A test holds it to hourly steps.
  */
-const USUAL_STEP_H = 2
+const STEP_H = { usual: 2, calm: 4 } as const
+/** Water so cold that life is slow, °C. */
+const SLOW_BELOW_C = 6
 /**
  * A bed that is drained for winter stops when the water falls below this in autumn, and runs again above it in
  * spring, °C.
@@ -117,8 +119,8 @@ class Simulation {
   private carbonateAtC = Number.NaN
   private carbonate = carbonateConstants(12)
   private wasRunning = true
-  private readonly stepH: number
-  private readonly before = new Float64Array(STATE_COUNT)
+  /** Length of the step under way, h. */
+  private stepH: number = STEP_H.usual
 
   constructor(private readonly run: EcoRun) {
     const { pond } = run
@@ -142,13 +144,13 @@ class Simulation {
     this.integrator = new EmbeddedPair(this.system, { relative: RELATIVE, absolute })
     this.ledger = new Ledger(this.y)
     this.fishDays = new FishDays(this.p)
-    this.stepH = run.stepH ?? USUAL_STEP_H
     this.recorder = new Recorder(pond, this.p, run.days, run.every ?? 'hour')
     this.events = [...run.events].sort((a, b) => a.day - b.day)
     this.weather = weatherWithEvents(run.weather, run.events)
     this.capacity = heatCapacityMJPerK(pond)
     this.env.perM3 = 1 / this.running.volumeM3
     this.acidity()
+    this.recorder.begin(this.y, this.env, this.running)
   }
 
   go(): EcoResult {
@@ -173,10 +175,12 @@ class Simulation {
       this.env.windMPerS = day.windMPerS
       for (let h = 0; h < 24; h += this.stepH) {
         const hour = d * 24 + h
+        this.stepH = this.run.stepH ?? this.stepFrom(day, h, (this.events[nextEvent]?.day ?? Infinity) * 24 - hour)
         while (nextEvent < this.events.length && this.events[nextEvent]!.day * 24 < hour + this.stepH) {
           applyEvent(this.events[nextEvent]!, this.y, this.running, this.run.pond, this.p, this.ledger)
           nextEvent++
           this.acidity()
+          this.recorder.begin(this.y, this.env, this.running)
         }
         if (!this.step(day, hour, h)) return 'gave-up'
         if (!this.run.fishKept) this.fishDays.note(this.y, this.env)
@@ -186,32 +190,46 @@ class Simulation {
     return 'done'
   }
 
+  /** How long things stay as they are from an hour of the day on. @param untilEventH hours to the next event */
+  private stepFrom(day: EcoDay, h: number, untilEventH: number): number {
+    const { usual, calm } = STEP_H
+    if (h % calm !== 0 || untilEventH < calm) return usual
+    const dark = h + calm <= 12 - day.dayLengthH / 2 || h >= 12 + day.dayLengthH / 2
+    return dark || this.running.waterC < SLOW_BELOW_C ? calm : usual
+  }
+
   private step(day: EcoDay, hour: number, hourOfDay: number): boolean {
-    const { env, y, running, before } = this
-    const waterC = running.waterC
-    const middle = hourOfDay + this.stepH / 2
-    const sun = sunAt(day, middle)
-    this.heat(day, middle, sun)
+    const { env, y, running } = this
+    const sun = this.heat(day, hourOfDay)
     this.level(day)
     this.look(day, sun)
     this.system.hour(env)
     this.bookForcing()
-    for (let i = 0; i < STATE_COUNT; i++) before[i]! = y[i]!
     if (this.integrator.advance(y, hour / 24, (hour + this.stepH) / 24) !== 'done') return false
     this.acidity()
-    for (let i = 1; i <= this.stepH; i++) {
-      env.waterC = waterC + ((running.waterC - waterC) * i) / this.stepH
-      this.recorder.record(hour + i - 1, before, y, i / this.stepH, env, running)
-    }
+    this.recorder.record(hour, this.stepH, y, env, running)
     return true
   }
 
-  private heat(day: EcoDay, hourOfDay: number, sun: number): void {
-    const { running } = this
-    const air = { airC: airAt(day, hourOfDay), dewC: day.dewC, windMPerS: day.windMPerS, solarW: day.solarW * sun }
-    const next = heatStep({ waterC: running.waterC, iceM: running.iceM }, air, this.capacity, this.stepH / 24)
-    running.waterC = next.waterC
-    running.iceM = next.iceM
+  /**
+   * Heat and ice through a step; ice comes and goes within hours, so that they keep to the usual one.
+   * @returns the step's sun as a multiple of the day's mean
+   */
+  private heat(day: EcoDay, from: number): number {
+    const { running, stepH } = this
+    const hours = Math.min(stepH, STEP_H.usual)
+    const { dewC, windMPerS } = day
+    let sum = 0
+    for (let h = from; h < from + stepH; h += hours) {
+      const middle = h + hours / 2
+      const sun = sunAt(day, middle)
+      sum += sun * hours
+      const air = { airC: airAt(day, middle), dewC, windMPerS, solarW: day.solarW * sun }
+      const next = heatStep({ waterC: running.waterC, iceM: running.iceM }, air, this.capacity, hours / 24)
+      running.waterC = next.waterC
+      running.iceM = next.iceM
+    }
+    return sum / stepH
   }
 
   /** Rain, evaporation, leak and filling; what rises over the brim leaves with what is in it. */
@@ -246,7 +264,7 @@ class Simulation {
   private losses(depthM: number): void {
     if (depthM <= 0) return
     const share = Math.min(0.9, (depthM * this.run.pond.areaM2) / this.running.volumeM3)
-    for (const name of DISSOLVED) this.ledger.change(this.y, name, -share * this.y[STATE[name]]!, 'overflow')
+    this.ledger.dissolvedLeaves(this.y, share)
   }
 
   /** Everything the processes ask of this hour. */
