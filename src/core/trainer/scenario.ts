@@ -7,7 +7,7 @@ import type { ScorePart } from './score'
 import type { TaskChoice } from './tasks'
 import type { WeekView } from './view'
 
-export type ScenarioKey = 'neglected' | 'first-season' | 'spring-rush' | 'winter'
+export type ScenarioKey = 'neglected' | 'first-season' | 'spring-rush' | 'outage' | 'heat' | 'winter'
 
 /** What is told of a surprise. */
 export type ToldCode =
@@ -57,6 +57,11 @@ export type WhyCode =
   | 'leavesDownNetOff'
   | 'pumpCanStopNight'
   | 'waitSeason'
+  | 'airBeforeHeatComes'
+  | 'hotWaterHoldsLittle'
+  | 'lampTakesGreenSlowly'
+  | 'foulBedFlushedFirst'
+  | 'smellsSoRinseIt'
   | 'lookWaterMovesHole'
   | 'nothingHappensWinter'
 

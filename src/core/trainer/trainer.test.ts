@@ -76,6 +76,30 @@ describe.each(SCENARIO_KEYS)('over ten years of %s', (key) => {
   })
 })
 
+/** What comes nearest to a season's whole care if it is done in the first week, and nothing after it. */
+const ONE_TASK: readonly TaskChoice[] = [
+  { task: 'feed', option: 'none' },
+  { task: 'feed', option: 'half' },
+  { task: 'bacteria', option: 'media' },
+  { task: 'bacteria', option: 'bottle' },
+  { task: 'aerator', option: 'on' },
+  { task: 'pump', option: 'on' },
+  { task: 'uv', option: 'on' },
+  { task: 'ice-hole', option: 'open' },
+  { task: 'overhaul', option: 'day' },
+]
+
+it.each(SCENARIO_KEYS)('no single task of the first week wins %s', (key) => {
+  const scenario = trainerScenario(key)
+  const world = worldOf(scenario, 3 * 7919)
+  const house = playBy(world, scenario.house.policy)
+  const points = (result: typeof house) => scoreOf(scenario, result, house, expectedFish(scenario, result)).points
+  const best = ONE_TASK.map((task) =>
+    points(playBy(world, ({ week }) => ({ tasks: week === 0 ? [task] : [], why: null }))),
+  )
+  expect(Math.max(...best)).toBeLessThan(points(house) - 3)
+})
+
 it('everything in one day wears the fish at the neglected pond in every year, and costs a good part of them in some', () => {
   const scenario = trainerScenario('neglected')
   const years = Array.from({ length: 14 }, (_, i) => {

@@ -281,6 +281,8 @@ export const trainer = {
     neglected: 'The neglected pond',
     'first-season': 'A new pond’s first season',
     'spring-rush': 'The spring rush on one pond',
+    outage: 'After the outage',
+    heat: 'Green water in a heatwave',
     winter: 'Through the winter',
   },
   /** What the office tells the technician. */
@@ -291,6 +293,9 @@ export const trainer = {
       'The crew filled this pond last week: 20 m³, a planted upflow bed, everything clean and new. The customer could not wait and has put in twelve goldfish and carp already. You look in every week until the leaves turn.',
     'spring-rush':
       'Every pond on the island wakes at once, and this one gets an hour a week of you. It was shut down in November: the pump stands, last year’s plants stand yellow in the bed, leaves lie on the floor. On 29 May there is a wedding beside it.',
+    outage:
+      'The pump has stood for a week and a day, and nobody noticed: the owners are back from a journey. The bed has half run dry and smells; eighteen koi hang under the surface. Nothing has been fed. You look in every week until the end of August.',
+    heat: 'High summer, full sun, hardly a waterfall. The water is green, the fish are many for it, and the forecast speaks of a heatwave. You have an hour and a half a week until September.',
     winter:
       'Late September in the cold interior. Two old maples hang over this pond; the pump runs through the winter and keeps the water moving. You look in once a week, for an hour and a half at most, until spring. What you do in autumn is what you find in April.',
   },
@@ -300,6 +305,8 @@ export const trainer = {
     'first-season':
       '“Keep them all alive, please. The children have named them. And I would like to see them when I feed them.”',
     'spring-rush': '“It must be clear on the day. There will be photographs.”',
+    outage: '“They have had nothing for days. May we feed them properly now? And that smell must go.”',
+    heat: '“Can you not put something in against the green? My neighbour has a bottle for it.”',
     winter: '“We are away until April. You are the only one who looks.”',
   },
   /** What many would do. */
@@ -307,6 +314,8 @@ export const trainer = {
     neglected: 'Everything in one day',
     'first-season': 'Feed well and keep it spotless',
     'spring-rush': 'Feed early, clean late',
+    outage: 'Rinse it clean and feed them up',
+    heat: 'Something against the green',
     winter: 'Lock up and come back in spring',
   },
   clearGoals: {
@@ -365,6 +374,15 @@ export const trainer = {
     leavesDownNetOff: 'The leaves are down: net off before snow lies on it.',
     pumpCanStopNight: 'A pump can stop in any night of frost. A hole that stays open does not ask the pump.',
     waitSeason: 'Wait for the season.',
+    airBeforeHeatComes:
+      'Air before the heat comes: green water gives oxygen by day and takes it all night. Less feed, so that less has to be burnt.',
+    hotWaterHoldsLittle:
+      'Hot water holds little oxygen: no feed in the heat, a tenth of fresh water, and nothing that stirs or kills.',
+    lampTakesGreenSlowly:
+      'A hired lamp takes the green out slowly enough for the nights: what dies at once takes their oxygen.',
+    foulBedFlushedFirst:
+      'What died in the bed is flushed out before its water reaches the fish. Then pump and air on, mature media in, and no feed: nothing carries ammonia yet.',
+    smellsSoRinseIt: 'It smells, so it is rinsed; and they have waited long enough for their food.',
     lookWaterMovesHole: 'Look that water moves and the hole is open. Leave the fish in peace.',
     nothingHappensWinter: 'Nothing happens in winter.',
   },

@@ -14,7 +14,7 @@ export const firstSeason: TrainerScenario = {
     ...TRAINING_POND,
     shade: 0.05,
     filter: { ...TRAINING_POND.filter, stoneM3: 1.4, areaM2: 2.8, flowM3PerH: 5, uvFlowM3PerH: 5 },
-    fish: { ...TRAINING_POND.fish, massKg: 9, feedFromC: 8 },
+    fish: { ...TRAINING_POND.fish, massKg: 12, feedFromC: 8 },
   },
   fish: 12,
   start: 'new',
@@ -55,7 +55,7 @@ export const firstSeason: TrainerScenario = {
       ],
     },
   ],
-  weights: { fish: 40, safe: 20, clear: 15, fed: 10, thrift: 15 },
+  weights: { fish: 40, safe: 20, clear: 10, fed: 25, thrift: 5 },
   house: {
     policy: (view, test, past) => {
       const aid = firstAid(view)

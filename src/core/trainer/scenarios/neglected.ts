@@ -1,5 +1,5 @@
 import type { TrainerScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
+import { aidWithAir, done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
 
 /** Sludge to the ankles, a bed full of it, and bacteria that are all the fish have. */
 export const neglected: TrainerScenario = {
@@ -44,7 +44,7 @@ export const neglected: TrainerScenario = {
   weights: { fish: 40, safe: 25, clean: 20, fed: 5, thrift: 10 },
   house: {
     policy: (view, test, past) => {
-      const aid = [...firstAid(view), ...(view.week === 0 ? [task('aerator', 'on')] : [])]
+      const aid = view.week === 0 ? aidWithAir(view) : firstAid(view)
       if (sees(view, 'fish-gasping', 'fish-at-falls'))
         return {
           tasks: [...aid, ...feedAt(view, 0), task('water-change', 'third')],

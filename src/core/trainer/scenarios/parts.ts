@@ -34,6 +34,12 @@ export function feedAt(view: WeekView, factor: 0 | 0.5 | 1): TaskChoice[] {
   return [task('feed', FEED_CHOICES[factor])]
 }
 
+/** First aid, and air whether fish gasp yet or not. */
+export const aidWithAir = (view: WeekView): TaskChoice[] => [
+  ...firstAid(view).filter((aid) => aid.task !== 'aerator'),
+  ...(view.fittings.aerator ? [] : [task('aerator', 'on')]),
+]
+
 /** What always comes first: air for fish that gasp, a pump that stands. */
 export function firstAid(view: WeekView): TaskChoice[] {
   return [

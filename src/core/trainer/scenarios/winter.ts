@@ -49,7 +49,7 @@ export const winter: TrainerScenario = {
       deeds: [{ kind: 'feed', factor: 3, day: 1 }],
     },
   ],
-  weights: { fish: 40, safe: 15, clearOn: 5, clean: 20, fed: 5, thrift: 15 },
+  weights: { fish: 40, safe: 15, clearOn: 5, clean: 30, fed: 5, thrift: 5 },
   clearOn: { day: FIRST_WARM_DAY, goal: 'winter' },
   house: {
     policy: (view, test, past) => {
