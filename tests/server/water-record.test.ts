@@ -10,10 +10,11 @@ import { listStations } from '@/server/season/weather-repository'
 import { findProducts } from '@/server/stores/product-repository'
 import { todayIn } from '@/server/platform/today'
 import { logEntry } from '@/server/field/log'
+import { fieldVisit } from '@/server/field/pack'
 import { addPond } from '@/server/ponds/ponds'
 import { pondWater } from '@/server/ponds/pond-pages'
 import { planVisit } from '@/server/visits/visit-planning'
-import { startVisit } from '../fixtures/field'
+import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 
 afterAll(closeDatabase)
@@ -93,4 +94,36 @@ it('a dose that a crew logs is what the pond’s next forecast reckons with', as
   )
   const { from, events } = task!.task
   expect(events).toEqual([{ kind: 'seed-bacteria', share: expect.any(Number), day: daysBetween(from, today) + 0.5 }])
+})
+
+it('a de-icer set in at the winter shutdown keeps the ice open in the pond’s forecast, and one that was left out does not', async () => {
+  const { actors, crewId, firmId } = await makeFirm('Iced')
+  const { office, 'crew-lead': lead } = actors
+  const today = todayIn(office.timeZone)
+  const stations = await listStations(database())
+  const iceEvents = async (leftOut: readonly string[], startTime: string) => {
+    const pondId = await addPond(actors.owner, newPond())
+    const visitId = await planVisit(office, {
+      pondId,
+      visitType: 'winter-shutdown',
+      day: today,
+      startTime,
+      crewId,
+      note: '',
+    })
+    await startVisit(lead, visitId)
+    for (const { key } of (await fieldVisit(lead, visitId)).visit.job.steps)
+      await logEntry(
+        lead,
+        visitId,
+        key === 'deicer' && !leftOut.includes(key) ? done(key, {}) : skipped(key, 'Shown elsewhere'),
+      )
+    await finishVisit(lead, visitId)
+    const task = await inFirm(firmId, async (trx) =>
+      forecastTask(trx, (await findPond(trx, pondId))!, { firmId, timeZone: office.timeZone, stations, today }),
+    )
+    return task!.task.events.filter((e) => e.kind === 'ice-hole').map((e) => e.open)
+  }
+  expect(await iceEvents([], '05:00')).toEqual([true])
+  expect(await iceEvents(['deicer'], '13:00')).toEqual([])
 })

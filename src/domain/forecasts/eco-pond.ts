@@ -16,6 +16,7 @@ import { fillTanMgL, type FillWater } from '../../core/water/fill-water'
 import type { PatchNow } from '../plants/plants'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
 import type { PondFacts } from '../ponds/pond-facts'
+import { LEAVES_KEPT } from './leaves-kept'
 import type { HouseRules } from '../house-rules/house-rules'
 import { DAY_MS } from '../../core/numeric/time'
 
@@ -27,11 +28,6 @@ const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
   stream: { tempC: 13, alkalinityMgL: 90, nitrateMgL: 2, phosphateMgL: 0.06, tanMgL: 0.05, chlorineMgL: 0 },
 }
 
-/**
- * Share of falling leaves that a net over the whole pond keeps out, and that people take off without one.
- * @source trade experience
- */
-const LEAVES_KEPT = { net: 0.9, hands: 0.15 } as const
 /** Oxygen of a usual pond aerator, g/d in water without any. @source makers' ratings, rounded down */
 const AERATOR_G_PER_D = 200
 /** Beds are planted so far where no planting is on record. @source house default */

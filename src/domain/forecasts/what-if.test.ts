@@ -101,12 +101,34 @@ describe('events', () => {
   it('of finished visits stand for what their kind does, at noon of their day', () => {
     const events = eventsOfVisits(
       [
-        { day: '2027-04-03', jobKey: 'wetland-flush' },
-        { day: '2027-04-05', jobKey: 'plant-care' },
+        { day: '2027-04-03', jobKey: 'wetland-flush', skipped: [] },
+        { day: '2027-04-05', jobKey: 'plant-care', skipped: [] },
       ],
       '2027-04-01',
     )
     expect(events).toEqual([{ kind: 'flush', share: 0.7, day: 2.5 }])
+  })
+  it('of a winter shutdown leave the pump off and, unless that step was skipped, the ice open, until spring', () => {
+    const shutdown = { day: '2026-10-20', jobKey: 'winter-shutdown', skipped: [] as string[] }
+    const kinds = (from: string, ...visits: (typeof shutdown)[]) =>
+      eventsOfVisits(visits, from).map((e) => [e.kind, e.day, 'open' in e ? e.open : 'running' in e ? e.running : null])
+    expect(kinds('2026-10-18', shutdown)).toEqual([
+      ['pump', 2.5, false],
+      ['cut', 2.5, null],
+      ['ice-hole', 2.5, true],
+    ])
+    // a run that begins in January begins with them; what is only done once is not done again
+    expect(kinds('2027-01-05', shutdown)).toEqual([
+      ['pump', 0, false],
+      ['ice-hole', 0, true],
+    ])
+    expect(kinds('2027-01-05', { ...shutdown, skipped: ['deicer'] })).toEqual([['pump', 0, false]])
+    const startup = { day: '2027-03-20', jobKey: 'spring-startup', skipped: [] }
+    expect(kinds('2027-05-01', shutdown, startup)).toEqual([
+      ['pump', 0, true],
+      ['ice-hole', 0, false],
+      ['net', 0, null],
+    ])
   })
   it('of plant care cut a group’s share of its stand, on days that count', () => {
     const patch = (

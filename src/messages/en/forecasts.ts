@@ -202,7 +202,7 @@ export const forecasts = {
     said: 'Forecast probability of crossing a limit',
     saidFromTo: '{from} to {to} %',
     cameTrue: 'Test crossed the limit',
-    trueOf: '{crossed, plural, =0 {none} one {one} other {#}} ({low} to {high} %)',
+    trueOf: '{crossed} of {tests}: {share} % ({low} to {high})',
     noTest: 'no test yet',
     how: 'For each test, the forecast closest to 2, 7 or 16 days earlier counts. “Better” is the share of the other method’s error that the forecast avoids (negative where it does worse): the last reading known on that day, and the median of the pond’s tests at the same time of year in earlier years. Errors are in standard deviations of such a test. Brackets are 90 % intervals: Wilson for shares, and resampling of ponds (of test days, with fewer than six ponds) for the comparison. Where the last reading does better, rely on it. Toxic ammonia is forecast as the day’s maximum and is not checked here.',
   },

@@ -29,6 +29,8 @@ import { pondModel } from './pond-model'
 const LEARN_DAYS = 100
 /** A filter that was left alone for longer begins anew. */
 const STALE_DAYS = 45
+/** What a visit leaves standing for the winter is long off after so many days. */
+const STANDS_DAYS = 240
 const FORECAST_PARTICLES = 50
 const SHORT_DIGITS = 7
 
@@ -96,7 +98,7 @@ async function doneAt(
   volumeM3: number,
   { from, today, timeZone }: { readonly from: string; readonly today: string; readonly timeZone: string },
 ): Promise<PondEvent[]> {
-  const visits = (await listDoneVisitDays(trx, pondId, from)).filter((v) => v.day <= today)
+  const visits = (await listDoneVisitDays(trx, pondId, addDays(from, -STANDS_DAYS))).filter((v) => v.day <= today)
   const doses = (await listDosesSince(trx, [pondId], `${from}T00:00:00Z`)).map((dose) => ({
     ...dose,
     day: todayIn(timeZone, new Date(dose.at)),

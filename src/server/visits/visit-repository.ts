@@ -303,11 +303,26 @@ export async function listDoneVisitDays(
   trx: Knex.Transaction,
   pondId: PondId,
   from: string,
-): Promise<{ day: string; jobKey: VisitTypeKey }[]> {
+): Promise<{ day: string; jobKey: VisitTypeKey; skipped: string[] }[]> {
   const rows = await trx('visits')
     .where({ pond_id: pondId, state: 'done' })
     .where('day', '>=', from)
     .orderBy('day')
-    .select('day', 'job_key')
-  return rows.map((r) => ({ day: r.day, jobKey: r.job_key }))
+    .select('id', 'day', 'job_key')
+  const last = await trx
+    .from('visit_entries')
+    .whereIn(
+      'visit_id',
+      rows.map((r) => r.id),
+    )
+    .whereRaw(`entry->>'kind' in ('done', 'skipped')`)
+    .distinctOn('visit_id', 'step')
+    .orderByRaw(`visit_id, step, (entry->>'at')::timestamptz desc`)
+    .select<{ visit_id: VisitId; step: string; kind: string }[]>(
+      'visit_id',
+      trx.raw(`entry->>'stepKey' as step`),
+      trx.raw(`entry->>'kind' as kind`),
+    )
+  const skipped = (id: VisitId) => last.filter((e) => e.visit_id === id && e.kind === 'skipped').map((e) => e.step)
+  return rows.map((r) => ({ day: r.day, jobKey: r.job_key, skipped: skipped(r.id) }))
 }

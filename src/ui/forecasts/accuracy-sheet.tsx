@@ -1,4 +1,5 @@
 'use client'
+import Alert from 'react-bootstrap/Alert'
 import Table from 'react-bootstrap/Table'
 import type { Accuracy, Estimate, Reliability } from '@/core/assimilation/accuracy'
 import { SCORED_KINDS, type ScoredKind } from '@/core/assimilation/issued'
@@ -23,7 +24,11 @@ export function AccuracySheet({ accuracy, ofOnePond = false }: { accuracy: Accur
             {t('forecasts.accuracySheet.standsOn', { tests: counts.tests, lookedBack: counts.lookedBack })}{' '}
             {ofOnePond && counts.earlier > 0 ? t('forecasts.accuracySheet.earlier', { tests: counts.earlier }) : null}
           </p>
-          {invented ? <p className="verdict look">{t('forecasts.accuracySheet.invented')}</p> : null}
+          {invented ? (
+            <Alert variant="warning" className="py-2">
+              {t('forecasts.accuracySheet.invented')}
+            </Alert>
+          ) : null}
           <KindTable kinds={kinds} />
           <SaidTable said={said} />
           <Why>{t('forecasts.accuracySheet.how')}</Why>
@@ -115,7 +120,6 @@ function SaidTable({ said }: { said: readonly Reliability[] }) {
       <thead>
         <tr>
           <th scope="col">{t('forecasts.accuracySheet.said')}</th>
-          <th scope="col">{t('forecasts.accuracySheet.tests')}</th>
           <th scope="col">{t('forecasts.accuracySheet.cameTrue')}</th>
         </tr>
       </thead>
@@ -128,11 +132,12 @@ function SaidTable({ said }: { said: readonly Reliability[] }) {
                 to: percent(said[i + 1]?.from ?? 1),
               })}
             </td>
-            <td>{each.tests}</td>
             <td>
               {each.share ? (
                 t('forecasts.accuracySheet.trueOf', {
                   crossed: each.crossed,
+                  tests: each.tests,
+                  share: percent(each.share.value),
                   low: percent(each.share.low),
                   high: percent(each.share.high),
                 })
