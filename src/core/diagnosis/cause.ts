@@ -97,7 +97,7 @@ interface RemedyCourse {
   readonly everyDays: number
 }
 
-export const REMEDY_DOSES = ['bacteria', 'binder', 'flocculant', 'kh', 'salt'] as const
+export const REMEDY_DOSES = ['bacteria', 'binder', 'carbon', 'flocculant', 'kh', 'salt'] as const
 export type RemedyDose = (typeof REMEDY_DOSES)[number]
 
 export interface Cause {

@@ -24,6 +24,7 @@ export interface RemedyAmount extends Dose {
 const PURPOSES: Readonly<Record<RemedyDose, readonly ProductPurpose[]>> = {
   bacteria: ['bacteria', 'cold-bacteria'],
   binder: ['binder'],
+  carbon: ['carbon'],
   flocculant: ['flocculant'],
   kh: ['kh'],
   salt: ['salt'],

@@ -21,6 +21,8 @@ describe('doses on file, for the simulator', () => {
     expect(events(given('flocculant', of('flocculant').rate))).toMatchObject([{ kind: 'flocculant' }])
     expect(events(given('flocculant', 0.1 * of('flocculant').rate))).toEqual([])
   })
+  it('take up colour by the weight of activated carbon', () =>
+    expect(events(given('carbon', 300))).toEqual([{ kind: 'carbon', kg: 6, day: 3.5 }]))
   it('leave out what the simulator does not know, products that are gone, and days before the run', () => {
     expect(events(given('gh', 10), given('binder', 10))).toEqual([])
     expect(events({ ...given('kh', 5), productKey: 'gone' })).toEqual([])

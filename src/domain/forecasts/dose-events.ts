@@ -28,13 +28,15 @@ export function eventsOfDoses(
   return doses.flatMap(({ productKey, amount, day }): PondEvent[] => {
     const product = products.find((p) => p.key === productKey)
     if (!product || amount <= 0 || day < from) return []
-    const deed = deedOf(product, amount / (product.rate * volumeM3), volumeM3)
+    const deed = deedOf(product, amount, volumeM3)
     return deed ? [{ ...deed, day: daysBetween(from, day) + AT_NOON } as PondEvent] : []
   })
 }
 
-/** @param steps of the rate's basis over the whole pond: full doses, °dH, or tenths of a percent of salt */
-function deedOf(product: Product, steps: number, volumeM3: number): PondDeed | null {
+/** @param amount in the product's unit */
+function deedOf(product: Product, amount: number, volumeM3: number): PondDeed | null {
+  // of the rate's basis over the whole pond: full doses, °dH, or tenths of a percent of salt
+  const steps = amount / (product.rate * volumeM3)
   switch (product.purpose) {
     case 'kh':
       return product.basis === 'hardness' ? { kind: 'raise-kh', byDKH: steps } : null
@@ -48,6 +50,8 @@ function deedOf(product: Product, steps: number, volumeM3: number): PondDeed | n
       return steps >= BY_LABEL.flocculantFrom ? { kind: 'flocculant' } : null
     case 'algae':
       return { kind: 'kill-algae', share: BY_LABEL.algaeKilled * Math.min(1, steps) }
+    case 'carbon':
+      return product.unit === 'g' ? { kind: 'carbon', kg: amount / 1000 } : null
     case 'dechlorinator':
       return { kind: 'dechlorinate' }
     case 'gh':

@@ -92,6 +92,7 @@ export const stores = {
     binder: 'Binds ammonia or nitrite',
     flocculant: 'Flocculant',
     algae: 'Algae control',
+    carbon: 'Takes up colour',
     'plant-food': 'Plant food',
   },
   basisNames: {
@@ -161,6 +162,7 @@ export const stores = {
     culture: 'Pond bacteria, liquid',
     binder: 'Ammonia and nitrite binder',
     flocculant: 'Clay flocculant',
+    carbon: 'Activated carbon, granular',
     tablets: 'Fertiliser tablets for baskets',
   },
   productSafety: {
@@ -172,6 +174,8 @@ export const stores = {
     culture: 'Wash hands afterwards.',
     binder: 'Gloves and goggles. Aerate while it works.',
     flocculant: 'Gloves and goggles. Watch KH: some flocculants use it up.',
+    carbon:
+      'Rinse the dust out first; do not breathe it. Damp carbon uses up the oxygen of a closed room or vault. Never while a treatment is meant to work.',
     tablets: 'Into the soil of baskets, never loose in the bed.',
   },
   measureNames: {

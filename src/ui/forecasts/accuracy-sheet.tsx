@@ -103,7 +103,11 @@ function insideWords({ value, low, high }: Estimate, t: Texts) {
   return high < BAND_HOLDS ? <span className="verdict look">{words}</span> : words
 }
 
-const signed = (share: number): string => (share < 0 ? `−${percent(-share)}` : String(percent(share)))
+/** A whole percentage with a true minus; what rounds to nothing has none. */
+function signed(share: number): string {
+  const whole = percent(share)
+  return whole < 0 ? `−${-whole}` : String(Math.abs(whole))
+}
 
 function skillWords(skill: Estimate | null, t: Texts) {
   if (skill === null) return <span className="soft">{t('forecasts.accuracySheet.tooFew')}</span>

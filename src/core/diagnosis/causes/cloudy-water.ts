@@ -9,7 +9,7 @@ export const CLOUDY_WATER = {
       'leaves-in': 0.85,
       'wood-in': 0.35,
     },
-    remedies: [step('leavesOutNetActivated', 2, 'routine'), step('leaveHarmsNothing')],
+    remedies: [dosed('carbon', step('leavesOutNetActivated', 2, 'routine')), step('leaveHarmsNothing')],
     betterDays: [7, 30],
   },
   'brown-overfed': {

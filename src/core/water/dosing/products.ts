@@ -13,6 +13,7 @@ export const PRODUCT_PURPOSES = [
   'binder',
   'flocculant',
   'algae',
+  'carbon',
   'plant-food',
 ] as const
 export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
@@ -198,6 +199,21 @@ export const USUAL_PRODUCTS = [
     licence: false,
   },
   {
+    key: 'carbon',
+    purpose: 'carbon',
+    unit: 'g',
+    rate: 300,
+    basis: 'volume',
+    mostPerM3: 3000,
+    treats: 'system',
+    waterC: [0, 40],
+    measure: { name: 'bag', holds: 5000 },
+    repeats: null,
+    // it takes up what is meant to work
+    apart: { purposes: ['algae', 'binder'], hours: 24 },
+    licence: false,
+  },
+  {
     key: 'tablets',
     purpose: 'plant-food',
     unit: 'each',
@@ -233,6 +249,7 @@ export const DOSE_RULES: Readonly<
   binder: CHEMISTRY,
   flocculant: CHEMISTRY,
   algae: CHEMISTRY,
+  carbon: CULTURE,
   'plant-food': { tolerance: 1, roundUpOnly: true },
 }
 
