@@ -37,13 +37,18 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   const risks = page.getByRole('region', { name: 'Ponds at risk' })
   const risk = risks.getByRole('listitem').filter({ hasText: 'Weir House: Weir garden pond' })
   await expect(risk).toContainText(/Nitrite: above .* in \d+ % of runs/)
-  await expect(page.getByRole('region', { name: 'Forecast accuracy' })).toContainText('Water temperature')
+  // told by how far it looked ahead, with what it stands on, and that these ponds are invented
+  const accuracy = page.getByRole('region', { name: 'Forecast accuracy' })
+  await expect(accuracy.getByRole('rowheader', { name: 'Water temperature' })).toBeVisible()
+  await expect(accuracy.getByRole('cell', { name: '11–21' }).first()).toBeVisible()
+  await expect(accuracy).toContainText(/\d+ of them had no forecast at the time/)
+  await expect(accuracy.getByRole('alert')).toContainText('these ponds are invented')
   expect(await seriousOn(page)).toEqual([])
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Risks in the next three weeks' })).toBeVisible()
   await page.locator('a[href$="/forecast"]', { hasText: 'Weir House: Weir garden pond' }).click()
 
-  await expect(page.getByRole('heading', { level: 2, name: 'Forecast' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 2, name: 'Forecast', exact: true })).toBeVisible()
   // nothing flat is drawn: what hardly changes is one figure, and its chart is a press away
   const weeks = page.getByRole('region', { name: 'Forecast for the coming weeks' })
   await expect(weeks.getByRole('heading', { name: 'Hardly changes' })).toBeVisible()
