@@ -127,7 +127,10 @@ export interface Reliability {
   readonly share: Estimate | null
 }
 
-/** Whether what was said to be likely came true. @param counts tests and crossings by the lower bound of what was said */
+/**
+ * Whether what was said to be likely came true.
+ * @param counts tests and crossings by the lower bound of what was said
+ */
 export function reliabilityOf(
   counts: readonly { readonly from: number; readonly tests: number; readonly crossed: number }[],
 ): Reliability[] {

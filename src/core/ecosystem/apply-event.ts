@@ -5,7 +5,7 @@ import type { PondEvent } from './events'
 import { bedSurfaceM2, maxOxidisers } from './processes/nitrification'
 import { RUNOFF } from './runoff'
 import type { Running } from './running'
-import { COMPOSITION, DISSOLVED, STATE, turnoverOf, type StateName } from './states'
+import { COMPOSITION, STATE, turnoverOf, type StateName } from './states'
 
 /**
  * What rinsing takes off the media that are rinsed.

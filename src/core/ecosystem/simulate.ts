@@ -18,7 +18,7 @@ import { OPEN_IN_ICE } from './processes/gas'
 import { leafCover } from './processes/plants'
 import { startRunning, type PondState, type Running } from './running'
 import { startState, type KnownWater, type StartKind } from './start'
-import { COMPOSITION, DISSOLVED, STATE, STATE_COUNT } from './states'
+import { COMPOSITION, STATE, STATE_COUNT } from './states'
 import { PondSystem } from './system'
 
 export interface EcoRun {

@@ -1,5 +1,5 @@
 import { EVENT_KINDS, USUAL_EVENT, WhatIfEvent } from './what-if-events'
-import { assertEvents } from '../../core/ecosystem/events'
+import { assertEvents, type PondEvent } from '../../core/ecosystem/events'
 import { SAMPLE_POND, SAMPLE_STATION } from '../../core/ecosystem/trials/sample-pond'
 import { eventsOfPlants, eventsOfVisits } from './eco-events'
 import type { PatchNow, PlantAction } from '../plants/plants'
@@ -110,8 +110,12 @@ describe('events', () => {
   })
   it('of a winter shutdown leave the pump off and, unless that step was skipped, the ice open, until spring', () => {
     const shutdown = { day: '2026-10-20', jobKey: 'winter-shutdown', skipped: [] as string[] }
+    const on = (e: PondEvent) => {
+      if (e.kind === 'ice-hole') return e.open
+      return e.kind === 'pump' ? e.running : null
+    }
     const kinds = (from: string, ...visits: (typeof shutdown)[]) =>
-      eventsOfVisits(visits, from).map((e) => [e.kind, e.day, 'open' in e ? e.open : 'running' in e ? e.running : null])
+      eventsOfVisits(visits, from).map((e) => [e.kind, e.day, on(e)])
     expect(kinds('2026-10-18', shutdown)).toEqual([
       ['pump', 2.5, false],
       ['cut', 2.5, null],

@@ -15,7 +15,7 @@ export interface FirmPond {
   readonly pondId: PondId
 }
 
-/** A forecast or score with what the pond was when it was forecast: another survey, filter or stock is another epoch. */
+/** A forecast or score with what the pond was when it was forecast: another survey, filter or stock is another one. */
 export type OfEpoch<Of> = Of & { readonly epoch: string }
 
 /** Keeps a forecast as it is given out today: the last one of a day is the one that people see. */

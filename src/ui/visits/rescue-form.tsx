@@ -65,7 +65,7 @@ export function RescueForm({ data }: { data: RescuePageData }) {
       workingDay(periods),
       (day) => data.weeklyC?.[weekOf(day)] ?? null,
     )
-  }, [data.dosing.systemM3, data.fishKg, data.weeklyC, input, periods])
+  }, [data.dosing.systemM3, data.fill, data.fishKg, data.weeklyC, input, periods])
   const [binder] = useMemo(() => remedyAmounts('binder', data.dosing), [data.dosing])
   const binderAmount = binder ? remedyAmountWords(binder) : null
   return (
