@@ -66,7 +66,7 @@ export type WhyCode =
   | 'nothingHappensWinter'
 
 /** Something that nobody planned: it may come in one of its weeks, and the player hears of it a week later. */
-interface Surprise {
+export interface Surprise {
   readonly key: string
   /** How likely it comes at all. */
   readonly chance: number

@@ -1,5 +1,5 @@
 import type { TrainerScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
+import { done, feedAt, firstAid, heatwave, NO_LAMP, powerCut, sees, task, TRAINING_POND, weeksSince } from './parts'
 
 const WEEKS = 22
 const CYCLING_WEEKS = 12
@@ -37,23 +37,8 @@ export const firstSeason: TrainerScenario = {
         { kind: 'feed', factor: 1, day: 6 },
       ],
     },
-    {
-      key: 'heat',
-      chance: 0.7,
-      weeks: [9, 15],
-      told: 'weekHeatLiesOver',
-      deeds: [{ kind: 'heatwave', days: 8, warmerC: 6, day: 0 }],
-    },
-    {
-      key: 'power',
-      chance: 0.4,
-      weeks: [8, 16],
-      told: 'powerOutFromWednesday',
-      deeds: [
-        { kind: 'pump', running: false, day: 2.5 },
-        { kind: 'pump', running: true, day: 3.9 },
-      ],
-    },
+    heatwave('heat', 0.7, [9, 15], 8, 6),
+    powerCut(0.4, [8, 16]),
   ],
   weights: { fish: 40, safe: 20, clear: 10, fed: 25, thrift: 5 },
   house: {

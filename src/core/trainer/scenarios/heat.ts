@@ -1,5 +1,17 @@
 import type { TrainerScenario } from '../scenario'
-import { aidWithAir, done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
+import {
+  aidWithAir,
+  done,
+  feedAt,
+  firstAid,
+  heatwave,
+  NO_LAMP,
+  powerCut,
+  sees,
+  task,
+  TRAINING_POND,
+  weeksSince,
+} from './parts'
 
 /** From this warmth on water holds little oxygen and fish need much of it, °C. */
 const HOT_C = 24
@@ -23,20 +35,8 @@ export const heat: TrainerScenario = {
   start: 'green',
   handedOver: [NO_LAMP],
   surprises: [
-    {
-      key: 'heat',
-      chance: 1,
-      weeks: [2, 5],
-      told: 'weekHeatLiesOver',
-      deeds: [{ kind: 'heatwave', days: 8, warmerC: 7, day: 0 }],
-    },
-    {
-      key: 'second-heat',
-      chance: 0.5,
-      weeks: [7, 9],
-      told: 'weekHeatLiesOver',
-      deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }],
-    },
+    heatwave('heat', 1, [2, 5], 8, 7),
+    heatwave('second-heat', 0.5, [7, 9], 7, 6),
     {
       key: 'feeding',
       chance: 0.6,
@@ -44,16 +44,7 @@ export const heat: TrainerScenario = {
       told: 'beggedIGaveMore',
       deeds: [{ kind: 'feed', factor: 2.5, day: 1 }],
     },
-    {
-      key: 'power',
-      chance: 0.4,
-      weeks: [5, 9],
-      told: 'powerOutFromWednesday',
-      deeds: [
-        { kind: 'pump', running: false, day: 2.5 },
-        { kind: 'pump', running: true, day: 3.9 },
-      ],
-    },
+    powerCut(0.4, [5, 9]),
   ],
   weights: { fish: 45, safe: 35, clear: 10, thrift: 10 },
   house: {

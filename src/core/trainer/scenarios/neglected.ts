@@ -1,5 +1,5 @@
 import type { TrainerScenario } from '../scenario'
-import { aidWithAir, done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
+import { aidWithAir, done, feedAt, firstAid, heatwave, NO_LAMP, sees, task, TRAINING_POND, weeksSince } from './parts'
 
 /** Sludge to the ankles, a bed full of it, and bacteria that are all the fish have. */
 export const neglected: TrainerScenario = {
@@ -19,13 +19,7 @@ export const neglected: TrainerScenario = {
   start: 'neglected',
   handedOver: [NO_LAMP],
   surprises: [
-    {
-      key: 'heat',
-      chance: 0.7,
-      weeks: [8, 14],
-      told: 'weekHeatLiesOver',
-      deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }],
-    },
+    heatwave('heat', 0.7, [8, 14], 7, 6),
     {
       key: 'storm',
       chance: 0.6,

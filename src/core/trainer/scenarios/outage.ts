@@ -1,5 +1,5 @@
 import type { TrainerScenario } from '../scenario'
-import { aidWithAir, done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
+import { aidWithAir, done, feedAt, firstAid, heatwave, NO_LAMP, sees, task, TRAINING_POND, weeksSince } from './parts'
 
 /** The bed carries the fish again about so long after its bacteria died. */
 const RECOVERY_WEEKS = 8
@@ -30,13 +30,7 @@ export const outage: TrainerScenario = {
         { kind: 'feed', factor: 0.5, day: 5 },
       ],
     },
-    {
-      key: 'heat',
-      chance: 0.6,
-      weeks: [4, 9],
-      told: 'weekHeatLiesOver',
-      deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }],
-    },
+    heatwave('heat', 0.6, [4, 9], 7, 6),
     {
       key: 'storm',
       chance: 0.4,

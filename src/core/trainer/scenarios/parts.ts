@@ -3,6 +3,7 @@ import type { EcoPond } from '../../ecosystem/pond'
 import type { WeekChoice } from '../play'
 import type { TrainerTaskKey, TaskChoice } from '../tasks'
 import type { SightKey } from '../sights'
+import type { Surprise } from '../scenario'
 import type { WeekView } from '../view'
 
 /** The training pond: the sample pond on tap water, with room for a lamp that is not fitted. */
@@ -47,3 +48,30 @@ export function firstAid(view: WeekView): TaskChoice[] {
     ...(sees(view, 'fish-gasping', 'fish-at-falls') && !view.fittings.aerator ? [task('aerator', 'on')] : []),
   ]
 }
+
+/** A week or more of heat that nobody ordered. @param weeks first and last week it may begin in */
+export const heatwave = (
+  key: string,
+  chance: number,
+  weeks: readonly [number, number],
+  days: number,
+  warmerC: number,
+): Surprise => ({
+  key,
+  chance,
+  weeks,
+  told: 'weekHeatLiesOver',
+  deeds: [{ kind: 'heatwave', days, warmerC, day: 0 }],
+})
+
+/** A day and a half without power. */
+export const powerCut = (chance: number, weeks: readonly [number, number]): Surprise => ({
+  key: 'power',
+  chance,
+  weeks,
+  told: 'powerOutFromWednesday',
+  deeds: [
+    { kind: 'pump', running: false, day: 2.5 },
+    { kind: 'pump', running: true, day: 3.9 },
+  ],
+})
