@@ -43,6 +43,13 @@ describe('what a forecast would have said before the tests on file', () => {
     expect(lookBackDays([read('2027-05-10', 0.3)], FROM, TODAY)).toEqual(['2027-05-03', '2027-05-08'])
     expect(lookBackDays([{ day: '2027-06-10', kind: 'kh', value: 5 }], FROM, TODAY)).toEqual([])
   })
+  it('looks back on no more than two dozen days where a probe tests daily', () => {
+    const daily = Array.from({ length: 60 }, (_, i) => read(addDays('2027-05-08', i), 0.3))
+    const days = lookBackDays(daily, FROM, TODAY)
+    expect(days).toHaveLength(24)
+    expect(new Set(days).size).toBe(24)
+    expect(days[0]! < '2027-05-05' && days[23]! > '2027-06-28').toBe(true)
+  })
   it('knows nothing of the weather that came after its day', () => {
     // a heatwave from the day after the third forecast on: it changes none of the three, and those that come later
     const heat = weather.map((d) =>

@@ -6,6 +6,8 @@ import type { DatedReading, ParticleFilter } from './particle-filter'
 
 /** So many of a filter's particles tell what it would have said: the middle and a band need no more. */
 const PARTICLES = 25
+/** A pond with a probe is tested every day: so many days, spread evenly, tell as much as all of them. */
+const MOST_DAYS = 24
 /** As far as the furthest lead looks. */
 const DAYS = LEADS.far.best + 1
 
@@ -19,7 +21,9 @@ export function lookBackDays(readings: readonly DatedReading[], from: IsoDate, b
     .filter((r) => r.kind in SCORED)
     .flatMap((r) => LEAD_KEYS.map((lead) => addDays(r.day, -LEADS[lead].best)))
     .filter((day) => day > from && day < before)
-  return [...new Set(days)].sort()
+  const all = [...new Set(days)].sort()
+  if (all.length <= MOST_DAYS) return all
+  return Array.from({ length: MOST_DAYS }, (_, i) => all[Math.floor((i * all.length) / MOST_DAYS)]!)
 }
 
 /** What a filter says at its day, knowing nothing of the weather that came after. */

@@ -21,7 +21,7 @@ describe('days of the fish', () => {
   it('without air kill: the dead that nobody finds are load, and are booked as coming in', () => {
     const { y, env, running, ledger } = pond(0.5)
     const days = new FishDays(p)
-    for (let hour = 0; hour < 12; hour++) days.note(y, env)
+    for (let hour = 0; hour < 12; hour++) days.note(y, env, 1)
     days.end(y, running, ledger)
     const died = SAMPLE_POND.fish.massKg - running.fishMassKg
     expect(died).toBeCloseTo(SAMPLE_POND.fish.massKg / 2, 6)
@@ -34,14 +34,14 @@ describe('days of the fish', () => {
   it('with one bad hour count by it, and each day begins anew', () => {
     const { y, env, running, ledger } = pond(8)
     const days = new FishDays(p)
-    days.note(y, env)
+    days.note(y, env, 1)
     y[STATE.oxygen]! *= 0.05
-    days.note(y, env)
+    days.note(y, env, 1)
     y[STATE.oxygen]! /= 0.05
     days.end(y, running, ledger)
     const worn = running.fishCondition
     expect(worn).toBeLessThan(0.8)
-    days.note(y, env)
+    days.note(y, env, 1)
     days.end(y, running, ledger)
     expect(running.fishCondition).toBeGreaterThan(worn)
   })

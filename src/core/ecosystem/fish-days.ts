@@ -18,18 +18,18 @@ export class FishDays {
   private oxygen = Infinity
   private chlorine = 0
   private nitrite = 0
-  private steps = 0
+  private hours = 0
 
   constructor(private readonly p: ParameterValues) {}
 
-  /** Takes note of the water of an hour. */
-  note(y: Float64Array, env: Environment): void {
+  /** Takes note of the water of a step. */
+  note(y: Float64Array, env: Environment, hours: number): void {
     const { perM3 } = env
     this.nh3 = Math.max(this.nh3, y[STATE.tan]! * perM3 * unionisedShare(env.ph, env.waterC))
     this.oxygen = Math.min(this.oxygen, y[STATE.oxygen]! * perM3)
     this.chlorine = Math.max(this.chlorine, y[STATE.chlorine]! * perM3)
-    this.nitrite += y[STATE.nitrite]! * perM3
-    this.steps++
+    this.nitrite += y[STATE.nitrite]! * perM3 * hours
+    this.hours += hours
   }
 
   /** The day's end: what it did to the shoal. */
@@ -38,7 +38,7 @@ export class FishDays {
       nh3: this.nh3,
       oxygen: this.oxygen,
       chlorine: this.chlorine,
-      nitrite: this.nitrite / this.steps,
+      nitrite: this.nitrite / this.hours,
       saltMgL: y[STATE.salt]! / running.volumeM3,
     })
     const { condition, alive } = shoalAfterDay({ condition: running.fishCondition, alive: running.fishAlive }, stress)
@@ -49,7 +49,7 @@ export class FishDays {
     running.fishMassKg *= left
     running.fishCondition = condition
     running.fishAlive = alive
-    this.nh3 = this.chlorine = this.nitrite = this.steps = 0
+    this.nh3 = this.chlorine = this.nitrite = this.hours = 0
     this.oxygen = Infinity
   }
 }

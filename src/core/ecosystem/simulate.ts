@@ -183,7 +183,7 @@ class Simulation {
           this.recorder.begin(this.y, this.env, this.running)
         }
         if (!this.step(day, hour, h)) return 'gave-up'
-        if (!this.run.fishKept) this.fishDays.note(this.y, this.env)
+        if (!this.run.fishKept) this.fishDays.note(this.y, this.env, this.stepH)
       }
       if (!this.run.fishKept) this.fishDays.end(this.y, this.running, this.ledger)
     }

@@ -71,17 +71,16 @@ const RUN: ForecastRun = {
   askedAt: '2027-07-01T03:00:00Z',
   finishedAt: '2027-07-01T03:01:00Z',
 }
-const model = (over: Partial<ForecastsPageData> = {}): ForecastsPageData =>
-  ({
-    today: '2027-07-01',
-    run: RUN,
-    lines: [],
-    scores: [],
-    ponds: 44,
-    mayPlan: true,
-    mayRun: true,
-    ...over,
-  }) as ForecastsPageData
+const model = (over: Partial<ForecastsPageData> = {}): ForecastsPageData => ({
+  today: '2027-07-01',
+  run: RUN,
+  lines: [],
+  accuracy: { invented: false, counts: { tests: 0, lookedBack: 0, earlier: 0 }, kinds: [], said: [] },
+  ponds: 44,
+  mayPlan: true,
+  mayRun: true,
+  ...over,
+})
 const showLab = (over: Partial<ForecastsPageData> = {}) =>
   render(
     <AsPerson>
@@ -145,19 +144,6 @@ describe('the forecasts page', () => {
     showLab({ run: { ...RUN, state: 'running', done: 3, finishedAt: null } })
     expect(screen.getByText('The forecasts are being calculated.')).toBeInTheDocument()
     expect(screen.queryByText('No pond comes near a limit.')).not.toBeInTheDocument()
-  })
-  it('is honest about how forecasts did: better, worse, and too few to say', () => {
-    showLab({
-      scores: [
-        { kind: 'waterTemp', readings: 18, skill: 0.744 },
-        { kind: 'nitrate', readings: 12, skill: -0.08 },
-        { kind: 'ph', readings: 3, skill: null },
-      ],
-    } as never)
-    const rows = within(region('Forecast accuracy'))
-      .getAllByRole('row')
-      .map((row) => row.textContent)
-    expect(rows.slice(1)).toEqual(['Water temperature1874 % better', 'Nitrate128 % worse', 'pH3too few yet'])
   })
   it('says when a forecast broke off or was stopped', () => {
     const { unmount } = showLab({ run: { ...RUN, state: 'failed', problem: 'The forecast broke off.' } })
