@@ -4,6 +4,8 @@ import { FISH_SPECIES } from '../fish/species'
 import { cleanoutQuantities, DEFAULT_KIT } from './cleanout-quantities'
 import { cleanoutDuration } from './duration'
 import { fishBackGate } from './fish-back-gate'
+import { UNTESTED_FILL } from '../water/fill-water'
+import { visitAmounts } from './visit-amounts'
 import { jobInWords } from '../../../tests/fixtures/jobs-in-words'
 
 const SPRING_CLEANOUT = jobInWords('spring-cleanout')
@@ -58,6 +60,14 @@ describe('cleanout quantities', () => {
     expect(cleanoutQuantities(pond, DEFAULT_KIT, 0.3, 1.8)).toMatchObject({ chlorineFrom: 'test', chlorineMgL: 0.3 })
     const well = { ...pond, sourceChlorinated: false }
     expect(cleanoutQuantities(well, DEFAULT_KIT, null, 1.8).dechlorinator.totalG).toBe(0)
+  })
+  it('reckons with no more chloramine than the chlorine that was found today', () => {
+    const fill = { ...UNTESTED_FILL, chlorineMgL: 2, chloramineMgL: 1.5 }
+    const brings = (tapChlorineMgL: number | null) =>
+      visitAmounts(pond, DEFAULT_KIT, { tapChlorineMgL, fill, khDH: 4, systemM3: 12, planted: true }).newWaterTanMgL
+    expect(brings(null)).toBeCloseTo(0.296, 3)
+    expect(brings(0.5)).toBeCloseTo(0.0988, 3)
+    expect(brings(0)).toBe(0)
   })
   it('needs no dechlorinator for well water', () =>
     expect(cleanoutQuantities({ ...pond, sourceChlorinated: false }, DEFAULT_KIT, null).dechlorinator.totalG).toBe(0))

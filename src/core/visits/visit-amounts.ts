@@ -59,7 +59,10 @@ export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: Amount
     ...cleanout,
     systemM3: today.systemM3,
     newWaterTanMgL: pond.sourceChlorinated
-      ? fillTanMgL({ chloramineMgL: today.tapChloramineMgL ?? today.fill?.chloramineMgL ?? null })
+      ? fillTanMgL({
+          chloramineMgL: today.tapChloramineMgL ?? today.fill?.chloramineMgL ?? null,
+          chlorineMgL: today.tapChlorineMgL,
+        })
       : 0,
     partialChange: {
       volumeM3,

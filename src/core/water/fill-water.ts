@@ -27,6 +27,10 @@ export const UNTESTED_FILL: FillWater = {
 /** Taken while the tap has not been tested. @source usual mains water */
 export const USUAL_TAP_CHLORINE_MG_L = 0.6
 
-/** Ammonia (TAN as N, mg/L) that the new water brings once its chloramine is taken apart; 0 where none is known of. */
-export const fillTanMgL = (fill: Pick<FillWater, 'chloramineMgL'> | null): number =>
-  chloramineAmmoniaMgL(fill?.chloramineMgL ?? 0)
+/**
+ * Ammonia (TAN as N, mg/L) that the new water brings once its chloramine is taken apart; 0 where none is known of.
+ * Chloramine is a part of all chlorine: where that was tested, there is no more of it.
+ */
+export const fillTanMgL = (
+  fill: (Pick<FillWater, 'chloramineMgL'> & Partial<Pick<FillWater, 'chlorineMgL'>>) | null,
+): number => chloramineAmmoniaMgL(Math.min(fill?.chloramineMgL ?? 0, fill?.chlorineMgL ?? Infinity))

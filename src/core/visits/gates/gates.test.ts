@@ -122,6 +122,15 @@ describe('a water change', () => {
       },
       [],
     ],
+    [
+      'fears no chloramine where the tap held no chlorine today, whatever the file says',
+      {
+        figures: { changedM3: 4 },
+        readings: { tan: 0, tapChlorine: 0 },
+        fill: { ...UNTESTED_FILL, chlorineMgL: 4, chloramineMgL: 4 },
+      },
+      [],
+    ],
     // a reading as low as may be logged used to be refused as out of the formula's range
     ['of pH 3.5 is judged as any other', { readings: { tan: 2, ph: 3.5, kh: 1, tapPh: 7, tapKh: 4 } }, []],
     [

@@ -29,7 +29,10 @@ export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange,
  */
 function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>, share: number): GateReason[] {
   if (readings.tan === undefined) return [{ code: 'needs-test', missing: ['tan'] }]
-  const broughtMgL = fillTanMgL({ chloramineMgL: readings.tapChloramine ?? fill?.chloramineMgL ?? null })
+  const broughtMgL = fillTanMgL({
+    chloramineMgL: readings.tapChloramine ?? fill?.chloramineMgL ?? null,
+    chlorineMgL: readings.tapChlorine ?? null,
+  })
   if (Math.max(readings.tan, broughtMgL) < RAISE_KH_LIMITS.tanMgL) return []
   const known = {
     ...readings,
