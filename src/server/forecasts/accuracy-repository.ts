@@ -18,6 +18,13 @@ export interface FirmPond {
 /** A forecast or score with what the pond was when it was forecast: another survey, filter or stock is another one. */
 export type OfEpoch<Of> = Of & { readonly epoch: string }
 
+const SHORT_DIGITS = 4
+/** A forecast a night and pond adds up: figures no longer than what a test could tell. */
+const shortJson = (issued: Issued): string =>
+  JSON.stringify(issued, (_, value: unknown) =>
+    typeof value === 'number' ? Number(value.toPrecision(SHORT_DIGITS)) : value,
+  )
+
 /** Keeps a forecast as it is given out today: the last one of a day is the one that people see. */
 export async function keepIssued(
   trx: Knex.Transaction,
@@ -25,7 +32,7 @@ export async function keepIssued(
   { epoch, ...issued }: OfEpoch<Issued>,
 ): Promise<void> {
   await trx('issued_forecasts')
-    .insert({ pond_id: pondId, firm_id: firmId, epoch, issued_on: issued.on, forecast: JSON.stringify(issued) })
+    .insert({ pond_id: pondId, firm_id: firmId, epoch, issued_on: issued.on, forecast: shortJson(issued) })
     .onConflict(['pond_id', 'issued_on'])
     .merge()
 }
