@@ -47,9 +47,10 @@ async function pondOfFirm(name: string) {
 describe('forecasts are held to what they said on their day', () => {
   it('a test is held against the forecast given out before it; a change of fish keeps the old scores', async () => {
     const { actors, firmId, pondId, test, night, scores } = await pondOfFirm('Curlew')
-    const [far, near] = [addDays(TODAY, -16), addDays(TODAY, -2)]
+    const [far, middle, near] = [addDays(TODAY, -16), addDays(TODAY, -7), addDays(TODAY, -2)]
     await test(0.3, addDays(TODAY, -20))
     await night(far, 'few fish', said(far, 0.9))
+    await night(middle, 'few fish', said(middle, 0.6))
     await night(near, 'few fish', said(near, 0.1))
     expect(await scores()).toEqual([])
     await test(0.6, TODAY)
@@ -57,20 +58,22 @@ describe('forecasts are held to what they said on their day', () => {
     await night(TODAY, 'many fish', said(TODAY, 0))
     expect(await scores()).toMatchObject([
       { lead: 'far', kind: 'nitrite', issued_on: far, lead_days: 16, read: 0.6, last: 0.3, past: 0.9, crossed: true },
+      { lead: 'middle', issued_on: middle, past: 0.6 },
       { lead: 'near', issued_on: near, epoch: 'few fish', middle: 0.2, looked_back: false },
     ])
     const { accuracy } = await forecastsPage(actors.owner)
-    expect(accuracy.counts).toEqual({ tests: 1, lookedBack: 0, earlier: 1 })
+    expect(accuracy.counts).toEqual({ tests: 1, lookedBack: 0, earlier: 0 })
     expect(accuracy.kinds.map((k) => [k.kind, k.lead, k.tests, k.ponds, k.inside.value])).toEqual([
       ['nitrite', 'near', 1, 1, 0],
+      ['nitrite', 'middle', 1, 1, 0],
       ['nitrite', 'far', 1, 1, 0],
     ])
-    // of what was said to be 80 % and more likely, one of one came true; of what was hardly, one of one as well
-    expect(accuracy.said.map((s) => [s.tests, s.crossed])).toEqual([
-      [1, 1],
-      [0, 0],
-      [0, 0],
-      [1, 1],
+    // one test counts once, by what was said a week before
+    expect(accuracy.said.map((s) => [s.from, s.tests, s.crossed])).toEqual([
+      [0, 0, 0],
+      [0.2, 0, 0],
+      [0.5, 1, 1],
+      [0.8, 0, 0],
     ])
     await inFirm(firmId, (trx) =>
       storeForecast(trx, firmId, {

@@ -4,7 +4,8 @@ import type { DatedWeather } from '../season/weather-ahead'
 import { weatherYear } from '../season/weather-year'
 import { SAMPLE_POND, SAMPLE_STATION } from '../ecosystem/trials/sample-pond'
 import { forecastPond } from './forecast-pond'
-import { lookBackDays } from './look-back'
+import { STATE } from '../ecosystem/states'
+import { lookBackDays, lookedBackAt } from './look-back'
 import type { DatedReading } from './particle-filter'
 
 const FROM = '2027-05-01'
@@ -58,6 +59,19 @@ describe('what a forecast would have said before the tests on file', () => {
     const hot = lookedBack(heat, tests)
     expect(hot.slice(0, 3)).toEqual(back.slice(0, 3))
     expect(hot[5]!.bands.waterC.p50[0]! - back[5]!.bands.waterC.p50[0]!).toBeGreaterThan(3)
+  })
+  it('speaks from the whole filter, not from the particles that stand first', () => {
+    const task = { pond: SAMPLE_POND, deepestM: 1.1, station: SAMPLE_STATION, readings: [], events: [], from: FROM }
+    const known = { today: TODAY, observed: weather, forecast: [] }
+    const { filter } = forecastPond({ ...task, known, filter: null, particles: 50 })
+    // the second half of them stands in water of another kind
+    const clean = filter.particles[0]!
+    const y = clean.state.y.slice()
+    y[STATE.tan] = 40 * SAMPLE_POND.volumeM3
+    const foul = { ...clean, state: { ...clean.state, y } }
+    const halves = { ...filter, particles: filter.particles.map((_, i) => (i < 25 ? clean : foul)) }
+    const { bands } = lookedBackAt(halves, { ...task, known, filter: halves, particles: 50 })
+    expect(bands.tan.p90[0]! - bands.tan.p10[0]!).toBeGreaterThan(10)
   })
   it('nor of the test it is held against', () => {
     const other = lookedBack(weather, [tests[0]!, read('2027-07-01', 3)])

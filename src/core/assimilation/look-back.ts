@@ -4,7 +4,10 @@ import { LEAD_KEYS, LEADS, SCORED, type Issued } from './issued'
 import { issuedOf, outlookOf } from './outlook'
 import type { DatedReading, ParticleFilter } from './particle-filter'
 
-/** So many of a filter's particles tell what it would have said: the middle and a band need no more. */
+/**
+ * So many of a filter's particles tell what it would have said: the middle and a band need no more. Taken from the
+ * whole list: copies of one stand side by side in it, and those drawn anew at its end.
+ */
 const PARTICLES = 25
 /** A pond with a probe is tested every day: so many days, spread evenly, tell as much as all of them. */
 const MOST_DAYS = 24
@@ -29,7 +32,8 @@ export function lookBackDays(readings: readonly DatedReading[], from: IsoDate, b
 /** What a filter says at its day, knowing nothing of the weather that came after. */
 export function lookedBackAt(filter: ParticleFilter, { pond, deepestM, station, known }: ForecastTask): Issued {
   const observed = known.observed.filter((d) => d.date < filter.day)
-  const few = { ...filter, particles: filter.particles.slice(0, PARTICLES) }
+  const every = Math.ceil(filter.particles.length / PARTICLES)
+  const few = { ...filter, particles: filter.particles.filter((_, i) => i % every === every - 1) }
   const then = { today: filter.day, observed, forecast: [] }
   return issuedOf(outlookOf(few, { pond, deepestM, station, known: then }, DAYS), filter.day)
 }

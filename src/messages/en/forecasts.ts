@@ -188,7 +188,7 @@ export const forecasts = {
     standsOn:
       'Checked against {tests, plural, one {one test} other {{tests} tests}} of the last two years, with only what was known on the day of the forecast.{lookedBack, plural, =0 {} one { One of them had no forecast at the time: it was calculated afterwards, without the weather that came.} other { {lookedBack} of them had no forecast at the time: it was calculated afterwards, without the weather that came.}}',
     earlier:
-      '{tests, plural, one {One test is} other {{tests} tests are}} from before the last change of fish, filter or survey.',
+      '{tests, plural, one {One test is} other {{tests} tests are}} from before the last change of the pond’s data (fish, filter, plants, survey) or of the forecast model.',
     test: 'Test',
     lead: 'Days ahead',
     tests: 'Tests',
@@ -199,7 +199,7 @@ export const forecasts = {
     overUsual: 'Better than the season’s usual',
     share: '{share} % ({low} to {high})',
     tooFew: 'too few yet',
-    said: 'Forecast probability of crossing a limit',
+    said: 'Forecast probability of crossing a limit, a week ahead',
     saidFromTo: '{from} to {to} %',
     cameTrue: 'Test crossed the limit',
     trueOf: '{crossed} of {tests}: {share} % ({low} to {high})',

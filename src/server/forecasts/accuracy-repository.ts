@@ -139,7 +139,10 @@ export async function listScoreSums(
   }))
 }
 
-/** Of what was said about lines being crossed, how much came true: by the lower bound of what was said. */
+/**
+ * Of what was said about a week ahead of lines being crossed, how much came true: by the lower bound of what was
+ * said. A test counts once.
+ */
 export async function listSaid(
   trx: Knex.Transaction,
   since: string,
@@ -151,6 +154,7 @@ export async function listSaid(
     .join(' ')} end`
   const rows = await scoresOf(trx, since, pondId)
     .whereNotNull('past')
+    .where('lead', 'middle')
     .groupByRaw('1')
     .select<{ said: number; tests: number; crossed: number }[]>(
       trx.raw(`${bin} as said, count(*)::int as tests, count(*) filter (where crossed)::int as crossed`),
@@ -178,7 +182,7 @@ export async function countScores(
       `count(distinct (pond_id, kind, day))::int as tests,
        count(distinct (pond_id, kind, day)) filter (where looked_back)::int as "lookedBack",
        count(distinct (pond_id, kind, day)) filter (where epoch <> ?)::int as earlier`,
-      [pond?.epoch ?? ''],
+      [pond?.epoch ?? null],
     ),
   )
   return row!

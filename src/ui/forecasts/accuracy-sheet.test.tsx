@@ -66,7 +66,7 @@ describe('how far forecasts can be believed', () => {
   it('says which tests were only looked back on, which are of the pond as it was, and that a demo proves nothing', () => {
     const sheet = show({ invented: true, counts: { tests: 12, lookedBack: 4, earlier: 1 } }, true)
     expect(sheet.getByText(/4 of them had no forecast at the time/)).toHaveTextContent(
-      'One test is from before the last change of fish, filter or survey.',
+      'One test is from before the last change of the pond’s data',
     )
     expect(sheet.getByRole('alert')).toHaveTextContent('these ponds are invented')
   })
