@@ -1,3 +1,4 @@
+import { NO_GUESTS } from '@/core/filter/load/guests'
 import type { SiteInput } from '../src/domain/customers/customer'
 import type { FishLine, PondInput } from '../src/domain/ponds/pond'
 
@@ -45,6 +46,8 @@ export const pond = (
     volumeTests: [],
     beside: [],
     fish: [],
+    guests: NO_GUESTS,
+    roomTempC: null,
     waterSource: 'mains',
     altitudeM: 20,
     trees: 'some',

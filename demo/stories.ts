@@ -1,5 +1,5 @@
 import { addDays, isoWeekday } from '../src/core/numeric/calendar'
-import { suggestDesign } from '../src/core/filter/first-design'
+import { suggestDesign } from '../src/core/filter/suggest'
 import { seededRandom, type Random } from '../src/core/numeric/random'
 import { endsLate } from '../src/domain/schedule/clash'
 import { ALWAYS_OPEN } from '../src/domain/customers/customer'

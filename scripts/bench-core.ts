@@ -14,7 +14,8 @@ import { firstFlowPlan } from '../src/core/filter/flow/flow-plan'
 import { PUMP_CATALOGUE } from '../src/core/filter/flow/pump-catalogue'
 import { writeInp } from '../src/core/hydraulics/network/inp'
 import { solveInp } from '../src/core/hydraulics/network/solve-inp'
-import { suggestDesign } from '../src/core/filter/first-design'
+import { NO_GUESTS } from '../src/core/filter/load/guests'
+import { suggestDesign } from '../src/core/filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../src/core/filter/house-rules'
 import { sizeFilter } from '../src/core/filter/sizing/sizing'
 import { DEFAULT_SEASON_RULES } from '../src/core/season/house-rules'
@@ -26,6 +27,9 @@ const pond = {
   areaM2: 28,
   use: 'koi' as const,
   fish: [{ species: 'koi' as const, count: 20, lengthM: 0.45 }],
+  guests: NO_GUESTS,
+  fillPhosphateMgL: 0.02,
+  shoreM: 20.4,
   altitudeM: 400,
   monthlyTempC: [2, 3, 5, 9, 14, 18, 20, 19, 15, 9, 5, 3],
   leafKgPerYear: 3,

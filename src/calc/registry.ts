@@ -4,6 +4,7 @@ import type { Calculation } from './define'
 import { DIAGNOSIS_CALCULATIONS } from './diagnosis'
 import { DISPATCH_CALCULATIONS } from './dispatch'
 import { FILTER_CALCULATIONS } from './filter'
+import { FILTER_DESIGN_CALCULATIONS } from './filter-design'
 import { FISH_CALCULATIONS } from './fish'
 import { HYDRAULICS_CALCULATIONS } from './hydraulics'
 import { NETWORK_CALCULATIONS } from './network'
@@ -16,6 +17,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   ...POND_CALCULATIONS,
   ...FISH_CALCULATIONS,
   ...FILTER_CALCULATIONS,
+  ...FILTER_DESIGN_CALCULATIONS,
   ...HYDRAULICS_CALCULATIONS,
   ...NETWORK_CALCULATIONS,
   ...WATER_CALCULATIONS,

@@ -1,7 +1,7 @@
 import { textsIn } from './texts'
 import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
 import { evaluateDesign } from '@/core/filter/design'
-import { suggestDesign } from '@/core/filter/first-design'
+import { suggestDesign } from '@/core/filter/suggest'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
 import { fishBackGate } from '@/core/visits/fish-back-gate'
@@ -10,12 +10,12 @@ import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { HouseRules, seasonRulesOf } from '@/domain/house-rules/house-rules'
 import { STATIONS } from '../../stand-ins/weather-desk/stations'
-import type { FilterDesign } from '@/core/filter/design-input'
+import type { DesignPond, FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPES } from '@/core/filter/types'
 import { checkWords } from './design/checks'
 import { fishBackText } from './visits/fish-back'
 import { whyThen } from './season/windows'
-import { koiPond as pond } from '../../tests/fixtures/design-pond'
+import { koiPond } from '../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) =>
   formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
@@ -24,7 +24,7 @@ const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
 const t = textsIn('en')
 
 describe('checks in words', () => {
-  const good = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
+  const good = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
   const skimmer = { kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
   const bad = {
     ...good,
@@ -35,7 +35,7 @@ describe('checks in words', () => {
     layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }],
     vault: null,
   }
-  const checksOf = (design: FilterDesign) => {
+  const checksOf = (design: FilterDesign, pond: DesignPond = koiPond) => {
     const result = evaluateDesign({
       pond,
       design,
@@ -51,24 +51,30 @@ describe('checks in words', () => {
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
       t(`design.filterTypeNames.${type}`),
       {
-        ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type),
+        ...suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type),
         companions: [skimmer],
         airBreakM: 0.1,
       },
     ]),
   ]
   it.each(designs)('are whole sentences with figures for %s', (_, design) => {
-    for (const text of checksOf(design).flatMap((c) => Object.values(checkWords(c, show, t)))) {
+    const swimming = { ...koiPond, use: 'swimming' as const, fish: [] }
+    for (const text of [...checksOf(design), ...checksOf(design, swimming)].flatMap((c) =>
+      Object.values(checkWords(c, show, t)),
+    )) {
       expect(text).not.toMatch(BROKEN)
       expect(text.length).toBeGreaterThan(3)
     }
   })
   it('are all asked for by one kind of filter or another', () => {
-    const asked = new Set(designs.flatMap(([, design]) => checksOf(design).map((c) => c.id)))
+    const swimming = { ...koiPond, use: 'swimming' as const, fish: [] }
+    const asked = new Set(
+      designs.flatMap(([, design]) => [...checksOf(design), ...checksOf(design, swimming)].map((c) => c.id)),
+    )
     expect([...asked].sort()).toEqual([...CHECK_IDS].sort())
   })
   it('say what a fishless pond needs without talking of infinity', () => {
-    const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
+    const fishless = { ...koiPond, fish: [], leafKgPerYear: 0 }
     const result = evaluateDesign({
       pond: fishless,
       design: good,

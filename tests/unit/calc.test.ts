@@ -1,5 +1,12 @@
 import { spawnSync } from 'node:child_process'
 import fc from 'fast-check'
+import { designJson } from '@/calc/filter-design-schema'
+import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
+import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
+import { NO_GUESTS } from '@/core/filter/load/guests'
+import { usualShoreM } from '@/core/filter/load/usual-shore'
+import { USUAL_MONTHLY_C } from '@/core/filter/load/usual-year'
+import { suggestDesign } from '@/core/filter/suggest'
 import { openApiDocument } from '@/calc/openapi'
 import { calculate, calculationSchema, CALCULATIONS } from '@/calc/registry'
 
@@ -60,6 +67,28 @@ const POND_RUN = {
   events: [{ kind: 'pump', day: 1, running: false }],
 }
 
+const KOI_POND = { volume_m3: 20, area_m2: 25, use: 'koi', fish: [{ species: 'koi', count: 8, length_m: 0.4 }] }
+const SUGGESTED = designJson(
+  suggestDesign(
+    {
+      volumeM3: 20,
+      areaM2: 25,
+      use: 'koi',
+      fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
+      guests: NO_GUESTS,
+      fillPhosphateMgL: 0.02,
+      shoreM: usualShoreM(25),
+      altitudeM: 0,
+      monthlyTempC: USUAL_MONTHLY_C,
+      leafKgPerYear: 0,
+      freeboardM: 0.08,
+    },
+    'volume',
+    DEFAULT_FILTER_RULES,
+    PUMP_CATALOGUE,
+  ),
+)
+
 const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'pond.volume': {
     input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 },
@@ -91,6 +120,31 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
       bed: { depth_m: 0.45, grain_m: 0.02, porosity: 0.4 },
     },
     keys: ['schools', 'governing'],
+  },
+  'filter.suggest': {
+    input: { pond: KOI_POND, type: 'lined-wetland', lift_m: 0.8, pipe_m: 12 },
+    keys: ['design', 'evaluation'],
+  },
+  'filter.evaluate': {
+    input: { pond: KOI_POND, design: SUGGESTED, network: 0.3 },
+    keys: [
+      'bedVoids_m3',
+      'flowNeeded_m3_h',
+      'flowDelivered_m3_h',
+      'flowBed_m3_h',
+      'tanWorst_mg_L',
+      'tanTarget_mg_L',
+      'orthophosphateWorst_mg_L',
+      'head_m',
+      'power_W',
+      'energy_kWh_a',
+      'flush_d',
+      'restartDrawdown_mm',
+      'load_gN_d',
+      'stops',
+      'looks',
+      'upkeep',
+    ],
   },
   'wetland.closedLoop': {
     input: { load_g_d: 5, flow_m3_h: 5, bedVolume_m3: 2, k_d: 8, tanks: 3, background_mg_L: 0.05 },
@@ -240,6 +294,23 @@ describe('the calculation contract', () => {
       error: { code: 'bad-input' },
     })
     expect(calculationSchema(name)).toMatchObject({ name, input: { type: 'object' } })
+  })
+  it('a suggested filter evaluates to what was said of it', async () => {
+    const suggested = await calculate('filter.suggest', CONTRACT['filter.suggest']!.input)
+    if (!suggested.ok) throw new Error(suggested.error.message)
+    const { design, evaluation } = suggested.output as { design: object; evaluation: { stops: string[] } }
+    expect(evaluation.stops).toEqual([])
+    expect(await calculate('filter.evaluate', { pond: KOI_POND, design })).toEqual({ ok: true, output: evaluation })
+  })
+  it('a share past the bed leaves it less flow and the pond more ammonia', async () => {
+    const at = async (network: number) => {
+      const done = await calculate('filter.evaluate', { pond: KOI_POND, design: SUGGESTED, network })
+      if (!done.ok) throw new Error(done.error.message)
+      return done.output as { flowBed_m3_h: number; flowDelivered_m3_h: number; tanWorst_mg_L: number }
+    }
+    const [all, half] = [await at(0), await at(0.5)]
+    expect(half.flowBed_m3_h).toBeCloseTo(half.flowDelivered_m3_h / 2, 9)
+    expect(half.tanWorst_mg_L).toBeGreaterThan(all.tanWorst_mg_L)
   })
   it('names the field that is wrong', async () => {
     const zones = [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: -1 }]

@@ -1,5 +1,5 @@
 import { koiPond } from '../../../tests/fixtures/design-pond'
-import { suggestDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/suggest'
 import type { FilterDesign } from '../filter/design-input'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
@@ -31,7 +31,10 @@ describe('the long section of a bed', () => {
     expect(bedSectionOf(upflow({ airBreakM: waterM + 0.01 })).airBreakM).toBeNull()
   })
   it('pitches the pipe by its slope and ends it within the gravel', () => {
-    const bed = upflow({ lengthM: 4, manifold: { diameterM: 0.1, slots: 100, slotAreaM2: 1e-4, pitchPercent: 2 } })
+    const bed = upflow({
+      lengthM: 4,
+      manifold: { diameterM: 0.1, laterals: 1, slots: 100, slotAreaM2: 1e-4, pitchPercent: 2 },
+    })
     const pipe = bedSectionOf(bed).pipe!
     expect(pipe[1]!.yM - pipe[0]!.yM).toBeCloseTo(0.08, 12)
     expect(pipe[2]!.yM - pipe[1]!.yM).toBeCloseTo(0.1, 12)

@@ -46,7 +46,7 @@ export function bedSectionOf(design: FilterDesign, rootShare = 1): BedSectionGeo
     depthM,
     waterM,
     bands: bandsOf(design),
-    airBreakM: design.airBreakM < waterM ? design.airBreakM : null,
+    airBreakM: design.airBreakM !== null && design.airBreakM < waterM ? design.airBreakM : null,
     vault: vaultM > 0 ? rectangle(-vaultM, 0, 0, depthM + VAULT_OVER_BED_M) : null,
     pipe: along || feed === 'chamber' ? null : pipeOf(design, depthM, vaultM),
     headers: along ? [0, lengthM - HEADER_M].map((x) => rectangle(x, 0, x + HEADER_M, headerM)) : [],

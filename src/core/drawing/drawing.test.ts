@@ -1,6 +1,6 @@
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { FILTER_TYPES } from '../filter/types'
-import { suggestDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { detailSheet, planSheet, sectionSheet } from './bed-sheets'

@@ -1,5 +1,5 @@
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
-import { suggestDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/suggest'
 import { linkIds } from '../filter/flow/flow-network'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'

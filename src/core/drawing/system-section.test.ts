@@ -1,5 +1,5 @@
 import { koiPond } from '../../../tests/fixtures/design-pond'
-import { suggestDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/suggest'
 import type { FilterDesign } from '../filter/design-input'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'

@@ -5,7 +5,7 @@ import { COMPANION_FACTS, inlineHeadM, litterLeft, mediaSurfaceM2, solidsLeft } 
 import { evaluateDesign } from './design'
 import type { FilterDesign } from './design-input'
 import { FILTER_TYPES } from './types'
-import { suggestDesign } from './first-design'
+import { suggestDesign } from './suggest'
 import { DEFAULT_FILTER_RULES as rules } from './house-rules'
 import { PUMP_CATALOGUE as pumps, pumpEfficiency } from './flow/pump-catalogue'
 import { remedied } from './remedies'
@@ -26,7 +26,7 @@ describe('kinds of filters', () => {
   it.each(FILTER_TYPES)('%s begins with a design that no check stops but its own nature', (type) => {
     const stopped = work(begin(type)).checks.filter((c) => c.verdict === 'stop')
     // without any filter the ammonia of koi is not treated: that is the point of the check
-    expect(stopped.map((c) => c.id)).toEqual(type === 'none' ? ['nitrogen-size', 'tan-target'] : [])
+    expect(stopped.map((c) => c.id)).toEqual(type === 'none' ? ['tan-target'] : [])
   })
   it('without a filter asks nothing of a bed', () => {
     const ids = work(begin('none')).checks.map((c) => c.id)
@@ -243,7 +243,8 @@ describe('what moves the answer most', () => {
   it('is the volume for the volume school and the fish for the nitrogen school', () => {
     const { given } = work(begin())
     expect(sensitivity(given, 'volume').bars[0]!.input).toBe('volume')
-    const nitrogen = sensitivity(given, 'nitrogen')
+    // leaves rot whatever the fish do
+    const nitrogen = sensitivity({ ...given, pond: { ...pond, leafKgPerYear: 0 } }, 'nitrogen')
     expect(nitrogen.bars.find((b) => b.input === 'volume')).toMatchObject({
       lowAreaM2: nitrogen.baseAreaM2,
       highAreaM2: nitrogen.baseAreaM2,

@@ -1,4 +1,5 @@
 import type { FishGroup } from '../fish/load'
+import type { Guests } from './load/guests'
 import type { FittingCounts } from '../hydraulics/fittings'
 import type { PumpSet } from '../hydraulics/pump-set'
 import type { Companion } from './companions'
@@ -15,6 +16,12 @@ export interface DesignPond {
   readonly areaM2: number
   readonly use: PondUse
   readonly fish: readonly FishGroup[]
+  /** What else loads it: visitors' feed, bathers, animals. */
+  readonly guests: Guests
+  /** Phosphate of the water that tops it up, mg/L as P. */
+  readonly fillPhosphateMgL: number
+  /** Length of its shore, m. */
+  readonly shoreM: number
   readonly altitudeM: number
   /** Expected water temperature by month, January first, °C. */
   readonly monthlyTempC: readonly number[]
@@ -57,6 +64,9 @@ export interface FilterDesign {
   readonly feed: Feed
   readonly manifold: {
     readonly diameterM: number
+    /** Pipes side by side across the bed, each with its own slots. */
+    readonly laterals: number
+    /** Slots of one pipe. */
     readonly slots: number
     readonly slotAreaM2: number
     readonly pitchPercent: number
@@ -78,7 +88,8 @@ export interface FilterDesign {
   readonly suctionDiameterM: number | null
   /** From the pond's water level to the bed's water level. */
   readonly staticLiftM: number
-  readonly pumpId: string
+  /** null: nothing is pumped, which only a pond without a bed can do. */
+  readonly pumpId: string | null
   readonly pumpSet: PumpSet
   /** Share of the pump's flow that goes past the bed. */
   readonly bypassShare: number
@@ -90,14 +101,19 @@ export interface FilterDesign {
   }
   /** Lip the water falls over on its way back; null without falls. */
   readonly falls: { readonly widthM: number; readonly dropM: number } | null
-  /** Highest open air break above the bed's base: how far it can siphon back. */
-  readonly airBreakM: number
+  /**
+   * Air-break hole or breather in the feed, above the bed's base: how far it can siphon back; null without one, when
+   * it runs back to the pond's level.
+   */
+  readonly airBreakM: number | null
   readonly checkValve: boolean
   readonly companions: readonly Companion[]
   /** How the water is split, when one pipe to one bed is not all there is. */
   readonly network: FlowPlan | null
   readonly planting: readonly PlantPatch[]
   readonly winter: 'runs' | 'drained'
+  /** Pond water changed by hand in the season, share a week. */
+  readonly weeklyExchange: number
   /** Least water temperature that a heater holds, °C; null unheated. */
   readonly heatToC: number | null
   /** North on the plan, degrees clockwise from up the page. */
@@ -112,6 +128,7 @@ export const DESIGN_RANGE = {
   waterOverGravelM: [-0.2, 0.6],
   raisedM: [0, 3],
   manifoldDiameterM: [0.015, 0.4],
+  laterals: [1, 40],
   slots: [1, 2000],
   slotAreaM2: [1e-6, 0.01],
   pitchPercent: [0, 10],
@@ -128,6 +145,7 @@ export const DESIGN_RANGE = {
   dropM: [0.005, 5],
   fallsWidthM: [0.05, 20],
   airBreakM: [0, 5],
+  weeklyExchange: [0, 1],
   northDeg: [0, 360],
 } as const
 

@@ -22,14 +22,17 @@ import {
 import type { FilterRules, SizingMethod } from './house-rules'
 import { outletCapacity, type OutletCapacity } from './flow/outlet-capacity'
 import { splitOf, type FlowSplit } from './flow/flow-split'
-import { pumping, splitPumping, type Pumping } from './flow/pumping'
+import { pumping, runningMonths, splitPumping, UNPUMPED, type Pumping } from './flow/pumping'
 import { pumpStop, type PumpStop } from './flow/pump-stop'
 import { ROOT_ZONE, rootZoneShare } from './bed/root-zone'
 import { serviceability, type Serviceability } from './bed/serviceability'
 import type { BedToSize } from './sizing/sizing'
 import { designThrustKnPerM, weights, type Weights } from './bed/structure'
-import { monthlyTanMgL, treatmentOf, type Treatment } from './sizing/treatment'
+import { monthlyPhosphorusMgL } from './sizing/phosphorus'
+import { stillWater, type StillWater } from './sizing/still-water'
+import { ammoniaFlow, monthlyTanMgL, tanWithoutBed, treatmentOf, type Treatment } from './sizing/treatment'
 import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
+import { designUpkeep, type DesignUpkeep } from './upkeep'
 
 export interface DesignResult extends Pumping {
   readonly now: YearSizing
@@ -66,6 +69,14 @@ export interface DesignResult extends Pumping {
   readonly companionPowerW: number
   /** null unheated. */
   readonly heating: Heating | null
+  /** Water through the year as the design holds it, °C: warmed where it is heated. */
+  readonly monthlyTempC: readonly number[]
+  /** Phosphorus that the pond settles at by month, mg/L as P, and the highest of these. */
+  readonly monthlyPhosphorusMgL: readonly number[]
+  readonly worstPhosphorusMgL: number
+  /** The pond by its surface and its grown stock, as ponds without a filter are judged. */
+  readonly still: StillWater
+  readonly upkeep: DesignUpkeep
   readonly monthlyTanMgL: readonly number[]
   /** Highest of these, mg/L. */
   readonly worstTanMgL: number
@@ -78,23 +89,32 @@ export interface DesignResult extends Pumping {
  * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */
 // eslint-disable-next-line max-lines-per-function -- mostly the result, figure by figure
-export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: DesignProblemInput): DesignResult {
-  const pump = pumps.find((p) => p.id === design.pumpId)
-  if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
+export function evaluateDesign({
+  pond: unheated,
+  design,
+  rules,
+  houseMethod,
+  pumps,
+}: DesignProblemInput): DesignResult {
   const bed = treatingGravel(design.layers)
   if (bed.depthM === 0 && design.type !== 'none')
     throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
   const sizedWith: BedToSize = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
+  // what the water is warmed to is what fish, bacteria and plants live in
+  const pond = heated(unheated, design.heatToC)
 
   const areaM2 = bedAreaM2(design)
   const planting = judgePlanting(design.planting, plantingSite(design, pond))
-  const uptake = pond.monthlyTempC.map((tempC) => uptakeShare(tempC) * planting.nitrogenGPerD)
+  const uptakeShares = pond.monthlyTempC.map(uptakeShare)
+  const uptake = uptakeShares.map((share) => share * planting.nitrogenGPerD)
   const counted = rules.plantsCounted ? uptake : undefined
-  const now = sizeThroughYear(pond, pond.fish, sizedWith, rules, counted)
-  const grown = sizeThroughYear(pond, grownFish(pond.fish, rules.growthYears), sizedWith, rules, counted)
+  const litter = litterLeft(design.companions)
+  const grownStock = grownFish(pond.fish, rules.growthYears)
+  const now = sizeThroughYear(pond, pond.fish, sizedWith, rules, counted, litter)
+  const grown = sizeThroughYear(pond, grownStock, sizedWith, rules, counted, litter)
   const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
-  const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
-  const worked = split ? splitPumping(pumping(design, pump, rules.tables), split) : pumping(design, pump, rules.tables)
+  const worked = pumped(design, pond, rules, pumps)
+  const { split } = worked
   const bedFlowM3PerH = design.type === 'none' ? 0 : (split?.bedM3PerH ?? worked.flowM3PerH * (1 - design.bypassShare))
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
@@ -102,16 +122,38 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
   const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
   const treatment = treatmentOf(design, sizedWith)
+  const still = stillWater(pond, grownStock)
   // what is in the bed's stream is treated at the bed's flow; media beside it at the pump's
-  const tan = monthlyTanMgL(
-    grown,
-    treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH,
-    treatment.treatingM3,
-    sizedWith,
+  const treated = treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH
+  const tan =
+    design.type === 'none'
+      ? tanWithoutBed(grown, still, (pond.volumeM3 * design.weeklyExchange) / 7, treated, treatment, sizedWith)
+      : monthlyTanMgL(grown, treated, treatment.treatingM3, sizedWith)
+  const phosphorus = monthlyPhosphorusMgL(
+    grown.months.map((month) => month.load),
+    pond.areaM2,
+    {
+      areaM2,
+      flowM3PerH: bedFlowM3PerH,
+      channel: FILTER_TYPE_FACTS[design.type].path === 'over',
+      plantGPerD: planting.phosphorusGPerD,
+    },
+    uptakeShares,
   )
+  const flushDays =
+    areaM2 === 0
+      ? Infinity
+      : flushIntervalDays({
+          feedKgPerYear: grown.feedKgPerYear * solidsLeft(design.companions),
+          leafKgPerYear: pond.leafKgPerYear * litter,
+          areaM2,
+          poreM3: treatment.stoneM3 * bed.porosity,
+          chamber: design.layers.some((layer) => layer.material === 'void-modules'),
+        })
+  const quantities = layerQuantities(design.layers, areaM2)
+  const heat = design.heatToC === null ? null : heating(unheated, design.heatToC)
   return {
     ...worked,
-    split,
     now,
     grown,
     neededAreaM2: methodOf(design.sizingMethod).areaM2,
@@ -119,7 +161,13 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
     areaM2,
     depthM: buildUpM(design.layers),
     treatment,
-    demand: flowDemand(methodOf(design.sizingMethod).flowM3PerH, grown, design),
+    demand: flowDemand(
+      methodOf(design.sizingMethod),
+      design.type === 'none' ? 0 : ammoniaFlow(grown, treatment.treatingM3, sizedWith, rules.targetTanMgL),
+      grown,
+      pond.use,
+      design,
+    ),
     bedFlowM3PerH,
     velocityMPerH,
     cleanLossMm,
@@ -129,18 +177,9 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
     outlet: outletCapacity(design.outlet),
     falls: design.falls ? fallsOf(worked.flowM3PerH, design.falls.widthM) : null,
     stop: pumpStop(design, pond, bedFlowM3PerH),
-    flushDays:
-      areaM2 === 0
-        ? Infinity
-        : flushIntervalDays({
-            feedKgPerYear: grown.feedKgPerYear * solidsLeft(design.companions),
-            leafKgPerYear: pond.leafKgPerYear * litterLeft(design.companions),
-            areaM2,
-            poreM3: treatment.stoneM3 * bed.porosity,
-            chamber: design.layers.some((layer) => layer.material === 'void-modules'),
-          }),
+    flushDays,
     stability: layerStability(design.layers),
-    quantities: layerQuantities(design.layers, areaM2),
+    quantities,
     weights: weights(design),
     thrustKnPerM: designThrustKnPerM(design),
     service: serviceability(design),
@@ -148,10 +187,45 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
     plantNitrogenGPerD: uptake,
     washWaterM3PerD: washWaterM3PerD(design.companions),
     companionPowerW: companionPowerW(design.companions),
-    heating: design.heatToC === null ? null : heating(pond, design.heatToC),
+    heating: heat,
+    monthlyTempC: pond.monthlyTempC,
     monthlyTanMgL: tan,
     worstTanMgL: Math.max(...tan),
+    monthlyPhosphorusMgL: phosphorus,
+    worstPhosphorusMgL: Math.max(...phosphorus),
+    still,
+    upkeep: designUpkeep({
+      design,
+      pondVolumeM3: pond.volumeM3,
+      areaM2,
+      bedVoidsM3: quantities.reduce((sum, layer) => sum + layer.voidM3, 0),
+      flushDays,
+      pumpKWhPerYear: worked.energyKWhPerYear,
+      heatKWhPerYear: heat?.kWhPerYear ?? 0,
+    }),
   }
+}
+
+const heated = (pond: DesignPond, heatToC: number | null): DesignPond =>
+  heatToC === null ? pond : { ...pond, monthlyTempC: pond.monthlyTempC.map((tempC) => Math.max(tempC, heatToC)) }
+
+/** Pumps and pipes, alone or sharing the water out through a network. */
+export function pumped(
+  design: FilterDesign,
+  pond: DesignPond,
+  rules: FilterRules,
+  pumps: DesignProblemInput['pumps'],
+): Pumping & { readonly split: FlowSplit | null } {
+  if (design.pumpId === null) {
+    if (design.type !== 'none') throw new DomainError('pumpId', 'none', 'a pump, which a bed needs')
+    return { ...UNPUMPED, split: null }
+  }
+  const pump = pumps.find((p) => p.id === design.pumpId)
+  if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
+  const months = runningMonths(design, pond.monthlyTempC, rules.shutdownWaterC)
+  const alone = pumping(design, pump, rules.tables, months)
+  const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
+  return split ? { ...splitPumping(alone, split, months), split } : { ...alone, split }
 }
 
 /** "Next size up always": beds and vessels come in steps of about this. @source house switch */

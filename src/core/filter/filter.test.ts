@@ -3,8 +3,9 @@ import { checkDesign } from './checks'
 import { closedLoop } from './sizing/recirculating-model'
 import { flushIntervalDays } from './bed/clogging'
 import { evaluateDesign } from './design'
+import { NO_GUESTS } from './load/guests'
 import type { DesignPond } from './design-input'
-import { suggestDesign } from './first-design'
+import { suggestDesign } from './suggest'
 import { DEFAULT_LAYERS, layerQuantities, layerStability } from './bed/layers'
 import { arealNitrificationGPerM2D, firstOrderRatePerD, specificSurfaceM2PerM3 } from './sizing/nitrification'
 import { DEFAULT_FILTER_RULES as rules } from './house-rules'
@@ -113,6 +114,9 @@ const designPond: DesignPond = {
   areaM2: 25,
   use: 'koi',
   fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
+  guests: NO_GUESTS,
+  fillPhosphateMgL: 0.02,
+  shoreM: 20.4,
   altitudeM: 50,
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
   leafKgPerYear: 5,

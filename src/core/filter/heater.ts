@@ -1,5 +1,5 @@
 import { assertInRange } from '../errors'
-import type { DesignPond } from './design-input'
+import type { DesignPond, FilterDesign } from './design-input'
 
 /**
  * Bulk heat exchange of an open water surface with the air, W/m²/K.
@@ -12,6 +12,12 @@ const SNAP_FACTOR = 1.5
 const MAX_RISE_K = 4
 const WATER_KWH_PER_M3_K = 1.163
 const DAYS_PER_MONTH = 365 / 12
+
+/** Output that a design's heater is bought with, kW; 0 unheated. */
+export const heaterKw = (
+  { heatToC }: Pick<FilterDesign, 'heatToC'>,
+  pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>,
+): number => (heatToC === null ? 0 : heating(pond, heatToC).sizeKw)
 
 export const HEAT_RANGE_C = [4, 30] as const
 

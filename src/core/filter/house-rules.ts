@@ -1,3 +1,4 @@
+import { DEFAULT_SEASON_RULES } from '../season/house-rules'
 import { DEFAULT_TABLES, type HydraulicTables } from '../hydraulics/fittings'
 
 /** What the pond is for; decides shares and turnover. */
@@ -29,6 +30,8 @@ export interface FilterRules {
   readonly plantsCounted: boolean
   /** UV clarifier: always fitted, a crutch while the filter matures, or not with a bog. */
   readonly uv: 'always' | 'crutch' | 'never'
+  /** A bed that is drained for the winter rests below this water, °C. */
+  readonly shutdownWaterC: number
   /** Pipes and fittings that designs are picked from. */
   readonly tables: HydraulicTables
 }
@@ -46,5 +49,6 @@ export const DEFAULT_FILTER_RULES: FilterRules = {
   oversizing: 'calculated',
   plantsCounted: false,
   uv: 'crutch',
+  shutdownWaterC: DEFAULT_SEASON_RULES.shutdownWaterC,
   tables: DEFAULT_TABLES,
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { grownFish } from '../fish/load'
+import { NO_GUESTS } from './load/guests'
 import type { DesignPond } from './design-input'
 import { evaluateDesign } from './design'
 import { PUMP_CATALOGUE } from './flow/pump-catalogue'
-import { suggestDesign } from './first-design'
+import { suggestDesign } from './suggest'
 import { DEFAULT_LAYERS, treatingGravel } from './bed/layers'
 import { DEFAULT_FILTER_RULES as rules, POND_USES, SIZING_METHODS } from './house-rules'
 import { sizeThroughYear } from './sizing/yearly-sizing'
@@ -13,6 +14,9 @@ const pond: DesignPond = {
   areaM2: 20,
   use: 'many-fish',
   fish: [{ species: 'goldfish', count: 30, lengthM: 0.15 }],
+  guests: NO_GUESTS,
+  fillPhosphateMgL: 0.02,
+  shoreM: 18.2,
   altitudeM: 20,
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
   leafKgPerYear: 4,

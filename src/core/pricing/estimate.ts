@@ -1,4 +1,5 @@
-import type { FilterDesign } from '../filter/design-input'
+import type { DesignPond, FilterDesign } from '../filter/design-input'
+import { heaterKw } from '../filter/heater'
 import type { PipeSize } from '../hydraulics/fittings'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
@@ -35,10 +36,19 @@ export interface Estimate {
 export function estimate(
   design: FilterDesign,
   book: PriceBook,
-  { pumps, pipes }: { readonly pumps: readonly CataloguePump[]; readonly pipes: readonly PipeSize[] },
+  {
+    pumps,
+    pipes,
+    pond,
+  }: {
+    readonly pumps: readonly CataloguePump[]
+    readonly pipes: readonly PipeSize[]
+    /** What a heater is sized by. */
+    readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>
+  },
 ): Estimate {
   const items = new Map(book.items.map((item) => [item.key, item]))
-  const materials = materialsOf(design, pumps, pipes)
+  const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond))
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {
     const known = items.get(need.key)

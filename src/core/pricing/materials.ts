@@ -2,11 +2,12 @@ import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import { linerForBed } from '../filter/bed/liner'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
+import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
 import { BED_MATERIALS, layerQuantities } from '../filter/bed/layers'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { nearestSize, type PipeSize } from '../hydraulics/fittings'
-import { PRODUCTION } from './price-book'
+import { PRODUCTION, vesselKey } from './price-book'
 
 /** One need of a design before rounding to stock. */
 export interface Need {
@@ -21,7 +22,12 @@ const UNDERLAYMENT_LAYERS = 2 // below the liner, and above it where stone goes 
 const FABRIC_WRAPS = 1.3 // around the pipe with an overlap
 
 /** Everything a design is built of, exact quantities. Stone in t, pipes and spillway in m, sheets and walls in m². */
-export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[], pipes: readonly PipeSize[]): Need[] {
+export function materialsOf(
+  design: FilterDesign,
+  pumps: readonly CataloguePump[],
+  pipes: readonly PipeSize[],
+  heaterKw = 0,
+): Need[] {
   const pipe = (boreM: number, quantity: number): Need => ({ key: `pipe:${nearestSize(boreM, pipes).name}`, quantity })
   const facts = FILTER_TYPE_FACTS[design.type]
   const areaM2 = bedAreaM2(design)
@@ -34,25 +40,32 @@ export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[
         ? { key: `stone:${q.material}`, quantity: q.massT }
         : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
     ),
-    pipe(design.delivery.diameterM, design.delivery.lengthM),
+    ...(design.pumpId === null ? [] : [pipe(design.delivery.diameterM, design.delivery.lengthM)]),
     ...Object.entries(design.delivery.fittings).map(([key, quantity]) => ({ key: `fitting:${key}`, quantity })),
-    ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
-    { key: 'controls', quantity: 1 },
+    ...(design.pumpId === null
+      ? []
+      : [
+          ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
+          { key: 'controls', quantity: 1 },
+        ]),
     ...design.companions.map((c) => ({ key: `companion:${c.kind}`, quantity: 1 })),
+    { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
   if (design.network) needs.push(...networkNeeds(design.network, pipe, pumps))
+  if (design.airBreakM !== null && design.type !== 'none') needs.push({ key: 'air-break', quantity: design.vessels })
   if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
   if (design.falls) needs.push({ key: 'spillway', quantity: design.falls.widthM })
   if (design.type !== 'none') {
-    const feedM = (facts.path === 'along' ? 2 * design.widthM : design.lengthM) * design.vessels
+    const onePipeM = facts.path === 'along' ? 2 * design.widthM : design.lengthM * design.manifold.laterals
+    const feedM = onePipeM * design.vessels
     if (design.feed !== 'chamber') {
       needs.push(pipe(design.manifold.diameterM, feedM))
       needs.push({ key: 'fabric', quantity: feedM * Math.PI * design.manifold.diameterM * FABRIC_WRAPS })
     }
     if (design.vault)
       needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
-    if (facts.vessels) needs.push({ key: 'vessel', quantity: design.vessels })
+    if (facts.vessels) needs.push({ key: vesselKey(vesselSize(design.lengthM)), quantity: design.vessels })
     if (facts.walled) needs.push({ key: 'wall', quantity: 2 * (design.lengthM + design.widthM) * design.raisedM })
     if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
   }

@@ -1,5 +1,6 @@
 import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/bed/layers'
 import { COMPANION_KINDS, type CompanionKind } from '../filter/companions'
+import { VESSEL_SIZES, type VesselSize } from '../filter/types/vessel-sizes'
 import { DEFAULT_TABLES } from '../hydraulics/fittings'
 
 /** What one unit of something costs the firm. Money in minor units of the firm's currency. */
@@ -16,7 +17,7 @@ export interface PriceItem {
 }
 
 /** In what usual items are counted: by the piece, by measure, or as a share of the materials’ cost. */
-export type UsualPriceUnit = 'each' | 'm' | 'm²' | 't' | 'h' | 'share'
+export type UsualPriceUnit = 'each' | 'm' | 'm²' | 't' | 'h' | 'kW' | 'share'
 
 /** An item that every firm begins with; its name is in the catalogue of texts. */
 export type UsualPriceItem = Omit<PriceItem, 'name' | 'unit'> & { readonly unit: UsualPriceUnit }
@@ -75,6 +76,13 @@ const COMPANION_MINOR: Readonly<Record<CompanionKind, number>> = {
   'dosing-unit': 36000,
 }
 
+/** Key of a vessel's line: its diameter in cm. */
+export const vesselKey = ({ diameterM }: VesselSize): string => `vessel:${Math.round(diameterM * 100)}`
+
+/** By the litre, with a share that every vessel costs. */
+const vesselMinor = ({ diameterM, heightM }: VesselSize): number =>
+  Math.round((1200 + ((Math.PI * diameterM ** 2) / 4) * heightM * 1000 * 31) / 100) * 100
+
 /** Invented prices of the right order; a firm puts in its own. */
 export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly UsualPriceItem[] } = {
   currency: 'EUR',
@@ -94,7 +102,9 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     ...DEFAULT_TABLES.fittings.map(({ key }, i) => item(`fitting:${key}`, 'pipe', 'each', 650 + 150 * (i % 5))),
     item('vault', 'equipment', 'each', 28500),
     item('drain', 'equipment', 'each', 6200),
-    item('vessel', 'equipment', 'each', 7800),
+    ...VESSEL_SIZES.map((size) => item(vesselKey(size), 'equipment', 'each', vesselMinor(size))),
+    item('air-break', 'equipment', 'each', 1900),
+    item('heater', 'equipment', 'kW', 21000, 1),
     item('wall', 'stone', 'm²', 9800, 0.5, 0.05),
     item('spillway', 'equipment', 'm', 16500, 0.5),
     item('controls', 'equipment', 'each', 42000),

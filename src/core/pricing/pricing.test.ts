@@ -4,7 +4,7 @@ import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
 import { FILTER_TYPES } from '../filter/types'
-import { suggestDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/suggest'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
@@ -16,7 +16,7 @@ const begin = (type: FilterDesign['type']) => suggestDesign(pond, 'volume', DEFA
 const pump = PUMP_CATALOGUE[5]!
 const wetland = begin('lined-wetland')
 const { pipes } = DEFAULT_FILTER_RULES.tables
-const stock = { pumps: PUMP_CATALOGUE, pipes }
+const stock = { pumps: PUMP_CATALOGUE, pipes, pond }
 
 describe('materials of a design', () => {
   it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) =>
@@ -65,7 +65,7 @@ describe('materials of a design', () => {
         pipes,
       ).map((n) => [n.key, n.quantity]),
     )
-    expect(keys.get('vessel')).toBe(4)
+    expect(keys.get(`vessel:${begin('container-bog').lengthM * 100}`)).toBe(4)
     expect(keys.get('drain')).toBe(4)
     expect(keys.get(`pump:${pump.id}`)).toBe(2)
     expect(keys.get('fitting:check-valve')).toBe(1)

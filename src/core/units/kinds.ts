@@ -14,6 +14,7 @@ const FOOT = 0.3048
 const INCH = 0.0254
 const US_GALLON = 0.003785411784
 const POUND = 0.45359237
+const POUND_FORCE_KN = 0.0044482216152605
 
 const unit = (symbol: string, names: string, factor: number, offset = 0): Unit => ({
   symbol,
@@ -71,6 +72,13 @@ export const UNIT_KINDS = {
     unit('°dH', 'dh|dkh|dgh|°dkh|°dgh|deg', 1),
     unit('mg/L CaCO₃', 'mg/l|ppm|mg/l caco3|ppm caco3', 1 / 17.848),
   ],
+  /** Water in pipes. */
+  speed: [unit('m/s', '', 1), unit('ft/s', 'fps', FOOT)],
+  /** Flow over the area it crosses. */
+  loading: [unit('m/h', '', 1), unit('gpm/ft²', 'gpm/ft2', (US_GALLON * 60) / FOOT ** 2)],
+  /** On a length of wall, and on a floor. */
+  lineLoad: [unit('kN/m', '', 1), unit('lb/ft', '', POUND_FORCE_KN / FOOT)],
+  floorLoad: [unit('kN/m²', 'kn/m2', 1), unit('lb/ft²', 'psf|lb/ft2', POUND_FORCE_KN / FOOT ** 2)],
   share: [unit('%', 'percent', 0.01)],
   time: [unit('min', 'minute|minutes', 1), unit('h', 'hour|hours|hr|hrs', 60)],
   ph: [unit('', 'ph', 1)],

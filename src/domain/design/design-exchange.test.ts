@@ -3,7 +3,7 @@ import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { oldDesign } from '../../../tests/fixtures/old-design'
 import { FILTER_TYPES } from '../../core/filter/types'
 import { firstFlowPlan } from '../../core/filter/flow/flow-plan'
-import { suggestDesign } from '../../core/filter/first-design'
+import { suggestDesign } from '../../core/filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { FilterDesignInput } from './design'
@@ -84,7 +84,7 @@ describe('designs of the first format', () => {
     const { sizingMethod, ...rest } = design()
     expect(readDesignFile(file({ format: 2, design: { school: sizingMethod, ...rest } }))).toMatchObject({
       ok: true,
-      value: { format: 3, design: { sizingMethod } },
+      value: { format: 4, design: { sizingMethod } },
     })
   })
   it('leave today’s designs as they are', () => expect(keptDesign(design())).toEqual(design()))

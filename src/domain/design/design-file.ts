@@ -7,7 +7,7 @@ import { shortText } from '../shared/fields'
 import { said, type Said } from '../shared/said'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
-export const DESIGN_FORMAT = 3
+export const DESIGN_FORMAT = 4
 
 /** A design as a file: what another firm, or this one in ten years, can read back without loss. */
 export const DesignFile = z.strictObject({
@@ -79,10 +79,15 @@ const SINCE_FORMAT_1 = {
   network: null,
   planting: [],
   winter: 'runs',
+  weeklyExchange: 0,
   heatToC: null,
   northDeg: 0,
   confirmed: [],
 } as const
+
+/** Up to the third format a bed had one distribution pipe. */
+const withLaterals = (manifold: unknown): unknown =>
+  typeof manifold === 'object' && manifold !== null ? { laterals: 1, ...manifold } : manifold
 
 /** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
 export function upgradeDesign(raw: unknown): unknown {
@@ -91,7 +96,7 @@ export function upgradeDesign(raw: unknown): unknown {
   const { school, ...rest } = raw as Record<string, unknown>
   const named = school === undefined ? rest : { sizingMethod: school, ...rest }
   // heating came later within the second format: a design without the word is unheated
-  if ('type' in named) return { heatToC: null, ...named }
+  if ('type' in named) return { heatToC: null, weeklyExchange: 0, ...named, manifold: withLaterals(named.manifold) }
   const old = named as Record<string, unknown> & {
     manifold?: object
     delivery?: Record<string, unknown>
@@ -101,7 +106,7 @@ export function upgradeDesign(raw: unknown): unknown {
   return {
     ...SINCE_FORMAT_1,
     ...old,
-    manifold: { pitchPercent: 2, ...old.manifold },
+    manifold: { pitchPercent: 2, laterals: 1, ...old.manifold },
     delivery: { flexible: false, fittings: {}, otherK: fittingsK ?? 0, ...delivery },
     pumpId: RENAMED_PUMPS[old.pumpId ?? ''] ?? old.pumpId,
   }

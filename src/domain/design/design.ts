@@ -96,6 +96,7 @@ export const FilterDesignInput = z
     feed: z.enum(FEEDS),
     manifold: z.strictObject({
       diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'design.fields.distributionPipe', 'm'),
+      laterals: counted(DESIGN_RANGE.laterals, 'design.fields.laterals'),
       slots: counted(DESIGN_RANGE.slots, 'design.fields.slots'),
       slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'design.fields.slotArea', 'm²'),
       pitchPercent: numberWithin(DESIGN_RANGE.pitchPercent, 'design.fields.pipePitch', '%'),
@@ -123,7 +124,8 @@ export const FilterDesignInput = z
     pumpId: z
       .string()
       .min(1, { error: said('design.problems.choosePump') })
-      .max(60),
+      .max(60)
+      .nullable(),
     pumpSet: z.strictObject({
       arrangement: z.enum(['single', 'parallel', 'series']),
       count: counted(PUMP_SET_RANGE.count, 'design.fields.pumps'),
@@ -142,18 +144,21 @@ export const FilterDesignInput = z
         dropM: numberWithin(DESIGN_RANGE.dropM, 'design.fields.fallsDrop', 'm'),
       })
       .nullable(),
-    airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'design.fields.airBreakHeight', 'm'),
+    airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'design.fields.airBreakHeight', 'm').nullable(),
     checkValve: z.boolean(),
     companions: z.array(CompanionInput).max(20).readonly(),
     network: FlowPlanInput.nullable(),
     planting: z.array(PatchInput).max(60).readonly(),
     winter: z.enum(['runs', 'drained']),
+    weeklyExchange: numberWithin(DESIGN_RANGE.weeklyExchange, 'design.fields.weeklyExchange', ''),
     heatToC: numberWithin(HEAT_RANGE_C, 'design.fields.heatedTo', '°C').nullable(),
     northDeg: numberWithin(DESIGN_RANGE.northDeg, 'design.fields.north', '°'),
     confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
   })
-  .superRefine(({ type, layers }, context) => {
+  .superRefine(({ type, layers, pumpId }, context) => {
     if (context.issues.length > 0 || type === 'none') return
+    if (pumpId === null)
+      context.addIssue({ code: 'custom', path: ['pumpId'], message: said('design.problems.bedNeedsPump') })
     const [min, max] = GRAVEL_RANGE.depthM
     const { depthM } = treatingGravel(layers)
     if (depthM < min - 1e-9 || depthM > max + 1e-9)

@@ -1,7 +1,7 @@
 import { UNTESTED_FILL } from '../../core/water/fill-water'
 import { assertEcoPond } from '../../core/ecosystem/pond'
 import { evaluateDesign } from '../../core/filter/design'
-import { suggestDesign } from '../../core/filter/first-design'
+import { suggestDesign } from '../../core/filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { ecoPondOf, knownWaterOf, type EcoPondFacts } from './eco-pond'
@@ -32,6 +32,9 @@ const designPond = {
   areaM2: facts.basin.areaM2,
   use: pond.use,
   fish: pond.fish,
+  guests: pond.guests,
+  fillPhosphateMgL: 0.02,
+  shoreM: facts.basin.perimeterM,
   altitudeM: 20,
   monthlyTempC: [3, 4, 7, 11, 15, 18, 20, 20, 16, 11, 7, 4],
   leafKgPerYear: 3,

@@ -64,7 +64,7 @@ export function houseRulesAt(house: HouseRules, own: OwnRules): HouseRules {
 }
 
 export const filterRulesOf = (
-  { growthYears, oversizing, plantsCounted, uv }: HouseRules,
+  { growthYears, oversizing, plantsCounted, uv, shutdownWaterC }: HouseRules,
   tables: HydraulicTables,
 ): FilterRules => ({
   ...DEFAULT_FILTER_RULES,
@@ -72,6 +72,7 @@ export const filterRulesOf = (
   oversizing,
   plantsCounted,
   uv,
+  shutdownWaterC,
   tables,
 })
 

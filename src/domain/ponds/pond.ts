@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { FISH_RANGE } from '../../core/fish/load'
 import { FISH_SPECIES_KEYS } from '../../core/fish/species'
 import { POND_USES } from '../../core/filter/house-rules'
+import { GUEST_RANGE, NO_GUESTS } from '../../core/filter/load/guests'
 import { BASIN_RANGE, MAX_ZONES } from '../../core/survey/basin'
 import { MAX_CORNERS } from '../../core/survey/geojson'
 import { OUTLINE_RANGE } from '../../core/survey/outline-shapes'
@@ -127,6 +128,16 @@ const FishInput = z.strictObject({
   lengthM: numberWithin(FISH_RANGE.lengthM, 'ponds.fields.fishLength', 'm'),
 })
 
+/** What loads the water beside its own fish. */
+const GuestsInput = z.strictObject({
+  publicFeedGPerD: numberWithin(GUEST_RANGE.publicFeedGPerD, 'ponds.fields.publicFeed', {
+    text: 'kit.units.gramsADay',
+  }),
+  bathersPerD: numberWithin(GUEST_RANGE.bathersPerD, 'ponds.fields.bathers', ''),
+  ducks: numberWithin(GUEST_RANGE.animals, 'ponds.fields.ducks', ''),
+  turtles: numberWithin(GUEST_RANGE.animals, 'ponds.fields.turtles', ''),
+})
+
 export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
 
 export const TREE_COVER = ['none', 'some', 'many'] as const
@@ -155,6 +166,9 @@ export const PondInput = z.strictObject({
   beside: z.array(BesideInput).max(12).default([]),
   volumeTests: z.array(VolumeTestInput).max(3).default([]),
   fish: z.array(FishInput).max(40),
+  guests: GuestsInput.default(NO_GUESTS),
+  /** Indoors: what the room and with it the water is held at, °C; null outdoors. */
+  roomTempC: numberWithin([5, 35], 'ponds.fields.roomTemperature', '°C').nullable().default(null),
   waterSource: z.enum(WATER_SOURCES),
   altitudeM: numberWithin([-10, 3000], 'ponds.fields.heightAboveSea', 'm'),
   trees: z.enum(TREE_COVER),

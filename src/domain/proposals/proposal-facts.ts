@@ -1,5 +1,6 @@
 import { checkDesign } from '../../core/filter/checks'
 import { evaluateDesign, type DesignResult } from '../../core/filter/design'
+import { keptDesignPond } from '../design/design-pond'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { keptDesign } from '../design/design-file'
 import type { ProposalContent } from './proposal'
@@ -12,12 +13,13 @@ export interface OptionFacts {
 }
 
 export function optionFacts(content: ProposalContent, index: number): OptionFacts {
-  const { pond, houseMethod } = content
+  const { houseMethod } = content
   // frozen before a rule or a figure existed: the default of it held then
+  const pond = keptDesignPond(content.pond)
   const rules = { ...DEFAULT_FILTER_RULES, ...content.rules }
   const { pump, morePumps = [] } = content.options[index]!
   const design = keptDesign(content.options[index]!.design)
-  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [pump, ...morePumps] })
+  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [...(pump ? [pump] : []), ...morePumps] })
   return {
     result,
     open: checkDesign({ design, pond, result, houseMethod, rules }).flatMap((c) =>

@@ -51,7 +51,8 @@ export interface ProposedOption {
   readonly why: string
   readonly designNumber: number
   readonly design: FilterDesign
-  readonly pump: CataloguePump
+  /** null where nothing is pumped. */
+  readonly pump: CataloguePump | null
   /** Other pumps of its network. */
   readonly morePumps?: readonly CataloguePump[]
   readonly totalMinor: number

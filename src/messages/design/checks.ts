@@ -1,3 +1,4 @@
+import { pondCheckWords } from './pond-checks'
 import { textId, type Catalogue, type Texts } from '../texts'
 import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
@@ -8,7 +9,7 @@ import type { FallsLook } from '@/core/hydraulics/falls'
 import { formatNumber, type FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 
-type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
+export type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
 
 export interface CheckWords {
   readonly title: string
@@ -68,8 +69,11 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
       return {
         title: t('design.checks.pumpDeliversWhatNeeded'),
         figure: t('design.checks.of', { figure: show(figure, 'flow'), limit: show(limit, 'flow') }),
-        reason: t('design.checks.whatAsksMost', { value: t(`design.demandNames.${also.governedBy as DemandSource}`) }),
-        remedy: t('design.checks.largerPumpWiderDelivery'),
+        reason:
+          also.surplus === 'yes'
+            ? t('design.checks.farMoreThanAsked')
+            : t('design.checks.whatAsksMost', { value: t(`design.demandNames.${also.governedBy as DemandSource}`) }),
+        remedy: also.surplus === 'yes' ? t('design.checks.smallerPump') : t('design.checks.largerPumpWiderDelivery'),
       }
     case 'bed-water':
       return {
@@ -143,7 +147,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'upflow-velocity':
       return {
         title: also.path === 'along' ? t('design.checks.slowEnoughAlongBed') : t('design.checks.upflowSlowEnoughBed'),
-        figure: t('design.checks.mHMostM', { figure: formatNumber(figure), limit }),
+        figure: t('design.checks.mHMostM', { figure: show(figure, 'loading'), limit: show(limit, 'loading') }),
         reason: t('design.checks.slowWaterSettlesTreated'),
         remedy: t('design.checks.enlargeBedSendSurplus'),
       }
@@ -161,8 +165,8 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
       return {
         title: t('design.checks.littleHeadLostBed'),
         figure: t('design.checks.mmCleanMmWhen', {
-          figure: formatNumber(figure),
-          atFlush: formatNumber(Number(also.atFlush)),
+          figure: mm(figure),
+          atFlush: mm(Number(also.atFlush)),
         }),
         reason: t('design.checks.ergunsLawThroughStone'),
         remedy: t('design.checks.coarserStoneBelowThinner'),
@@ -226,7 +230,11 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'pipe-velocity':
       return {
         title: t('design.checks.pipesWideEnough'),
-        figure: t('design.checks.mSMostM', { figure: formatNumber(figure), side: also.side!, limit }),
+        figure: t('design.checks.mSMostM', {
+          figure: show(figure, 'speed'),
+          side: also.side!,
+          limit: show(limit, 'speed'),
+        }),
         reason: t('design.checks.fastWaterWastesHead'),
         remedy: t('design.checks.nextPipeSize'),
       }
@@ -330,8 +338,8 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.wallsWhatCarriesThem'),
         figure: t('design.checks.highKnEachMetre', {
           figure: show(figure, 'length'),
-          thrust: formatNumber(Number(also.thrust)),
-          floor: formatNumber(Number(also.floor)),
+          thrust: show(Number(also.thrust), 'lineLoad'),
+          floor: show(Number(also.floor), 'floorLoad'),
         }),
         reason: t('design.checks.waterGravelPushSquare', { limit: show(limit, 'length') }),
         remedy: t('design.checks.confirmedLicensedEngineer'),
@@ -397,6 +405,15 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         reason: t('design.checks.cablesGasWaterMarked'),
         remedy: t('design.checks.markingArranged'),
       }
+    case 'phosphorus':
+    case 'regeneration':
+    case 'stock-limit':
+    case 'surface-to-volume':
+    case 'fits-shore':
+    case 'levels':
+    case 'spare-return':
+    case 'power':
+      return pondCheckWords(check.id, check, show, t)
     case 'winter':
       return {
         title: t('design.checks.winterThought'),
@@ -410,8 +427,8 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
   }
 }
 
-export const powerWords = (powerW: number, t: Texts): string =>
+export const powerWords = (powerW: number, kWhPerYear: number, t: Texts): string =>
   t('design.checks.wKwhYear', {
     powerW: formatNumber(powerW),
-    powerW2: formatNumber((powerW * 24 * 365) / 1000, 'en', 4),
+    powerW2: formatNumber(kWhPerYear, 'en', 4),
   })

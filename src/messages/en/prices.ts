@@ -97,7 +97,9 @@ export const prices = {
     'void-module': 'Void module, 0.115 m³',
     vault: 'Cleanout vault with lid',
     drain: 'Bottom drain with valve',
-    vessel: 'Vessel, food grade and UV stable',
+    vessel: 'Vessel {size} cm wide, food grade and UV stable',
+    'air-break': 'Air break or breather valve',
+    heater: 'Heater with exchanger',
     wall: 'Framed wall with tie-backs',
     spillway: 'Spillway stone and liner collar',
     controls: 'Isolator, RCD/GFCI outlet and drip loop, by a licensed electrician',
@@ -113,6 +115,7 @@ export const prices = {
     'm²': 'm²',
     t: 't',
     h: 'h',
+    kW: 'kW',
     share: '% of materials',
   },
 } as const

@@ -74,6 +74,7 @@ export const proposals = {
     bed: '{label}{areaM2} of bed, {totalMinor}',
     fishWeighAboutToday: '; its {fish} fish weigh about {value} today and about {growthYears} in {growthYears2} years',
     pondHoldsUnder: '• The pond holds {volumeM3} under a surface of {areaM2}{fish}.',
+    nothingPumped: '• Nothing is pumped: plants and the pond’s own surface do the work.',
     passBedMovedW:
       '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
     ammoniaExpectedStayBelow: '• Ammonia is expected to stay at or below {worstTanMgL} all year.',

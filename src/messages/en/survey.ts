@@ -14,6 +14,14 @@ export const survey = {
     prismoidalRuleZoneZone:
       'Prismoidal rule, zone by zone, with walls set in by slope × depth. Estimates are combined by inverse variance. All doses and sizes use the adopted volume.',
   },
+  guestFields: {
+    legend: 'Other loads',
+    leaveEmpty: 'What loads the water beside its own fish. Leave empty what there is none of.',
+    publicFeed: 'Feed thrown by visitors each day',
+    bathers: 'Bathers each day in the season',
+    ducks: 'Ducks',
+    turtles: 'Turtles',
+  },
   surveyFields: {
     pondName: 'Pond name',
     what: 'Pond use',
@@ -51,6 +59,8 @@ export const survey = {
     filledFrom: 'Filled from',
     heightAboveSea: 'Altitude',
     trees: 'Trees',
+    roomTemperature: 'Room temperature',
+    roomTemperatureHint: 'Indoors only. Leave empty outdoors.',
     fish: 'Fish',
     noneYetCountKind: 'No fish yet. Count them by species and typical length; the filter is sized for grown fish.',
     fishSpecies: 'Fish {i} species',

@@ -11,6 +11,7 @@ const NAMED_ELSEWHERE: Readonly<Record<string, string>> = {
 function nameOf(key: string, t: Texts): string {
   const [kind, of] = key.split(':') as [string, string?]
   if (of === undefined) return t(`prices.items.${kind}` as TextKey)
+  if (kind === 'vessel') return t('prices.items.vessel', { size: of })
   return kind === 'pipe' ? t('prices.items.pipe', { size: of }) : t(`${NAMED_ELSEWHERE[kind]}.${of}` as TextKey)
 }
 

@@ -3,7 +3,7 @@ import type { Knex } from 'knex'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { checkDesign, type CheckId } from '@/core/filter/checks'
 import { evaluateDesign } from '@/core/filter/design'
-import { suggestDesign } from '@/core/filter/first-design'
+import { suggestDesign } from '@/core/filter/suggest'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { DesignInput } from '@/domain/design/design'
 import type { DesignId, PondId } from '@/domain/shared/ids'
@@ -27,6 +27,7 @@ import { listFirmPumps } from '@/server/prices/pump-repository'
 import { listWhatIfs } from '@/server/forecasts/what-if-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
 import { designPond } from './design-pond'
+import { findSite } from '@/server/customers/customer-repository'
 import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
 import { said } from '@/domain/shared/said'
@@ -49,7 +50,12 @@ export async function designContext(
   const house = (await findFirm(trx)).rules
   const rules = houseRulesAt(house, pond.ownRules)
   return {
-    designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, house, stations)),
+    designPond: designPond(
+      pond,
+      savedPondFacts(pond),
+      await seasonOf(trx, actor.firmId, pond, house, stations),
+      (await findSite(trx, pond.siteId))?.fill ?? null,
+    ),
     houseMethod: rules.sizingMethod,
     rules: filterRulesOf(rules, hydraulicTables((await findHouseTables(trx)).tables)),
     pumps: await pumpsOf(trx),
@@ -105,7 +111,7 @@ export async function saveDesign(
     const context = await designContext(trx, actor, pond, stations)
     if (input.bed.sizingMethod !== context.houseMethod && input.overrideReason === '')
       throw badField('overrideReason', said('design.problems.versionUsesAnotherSizingMethod'))
-    if (!context.pumps.some((pump) => pump.id === input.bed.pumpId))
+    if (input.bed.pumpId !== null && !context.pumps.some((pump) => pump.id === input.bed.pumpId))
       throw badField('bed.pumpId', said('design.problems.pumpCatalogueMoreChooseAnother'))
     const unknown = Object.keys(input.bed.delivery.fittings).find(
       (key) => !context.rules.tables.fittings.some((f) => f.key === key),

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 import { evaluateDesign } from '@/core/filter/design'
-import { suggestDesign } from '@/core/filter/first-design'
+import { suggestDesign } from '@/core/filter/suggest'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { normalsAtHeight } from '@/core/season/station'
 import { weatherAtHeight } from '@/core/season/weather-ahead'

@@ -90,12 +90,14 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
                 })}
               </Text>
               <Text style={paper.line}>
-                {t('proposals.proposalDocument.passBedMovedW', {
-                  bedFlowM3PerH: show(result.bedFlowM3PerH, 'flow'),
-                  name: result.pump.name,
-                  powerW: Math.round(result.powerW),
-                  energyKWhPerYear: Math.round(result.energyKWhPerYear),
-                })}
+                {result.pump
+                  ? t('proposals.proposalDocument.passBedMovedW', {
+                      bedFlowM3PerH: show(result.bedFlowM3PerH, 'flow'),
+                      name: result.pump.name,
+                      powerW: Math.round(result.powerW),
+                      energyKWhPerYear: Math.round(result.energyKWhPerYear),
+                    })
+                  : t('proposals.proposalDocument.nothingPumped')}
               </Text>
               {result.worstTanMgL <= content.rules.targetTanMgL ? (
                 <Text style={paper.line}>

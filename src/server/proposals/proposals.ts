@@ -75,7 +75,11 @@ export async function makeProposal(
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, said('proposals.problems.versionPond'))
       const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
-      const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.rules.tables.pipes })
+      const price = estimate(design.bed, book, {
+        pumps: context.pumps,
+        pipes: context.rules.tables.pipes,
+        pond: context.designPond,
+      })
       return {
         label: input.options.length === 1 ? '' : OPTION_LABELS[i]!,
         why,

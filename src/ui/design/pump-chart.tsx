@@ -14,7 +14,7 @@ import { usePerson } from '@/ui/person-context'
 const POINTS = 40
 
 /** Pump curve and system curve with the duty point where they meet, and the range the pump is meant for. */
-export function PumpChart({ result }: { result: DesignResult }) {
+export function PumpChart({ result, name }: { result: DesignResult; name: string }) {
   const t = useTexts()
 
   const { preferences } = usePerson()
@@ -72,9 +72,9 @@ export function PumpChart({ result }: { result: DesignResult }) {
       ],
       series: [
         {
-          name: result.pump.name,
+          name,
           type: 'line',
-          data: named(pump, result.pump.name, ink.ink),
+          data: named(pump, name, ink.ink),
           symbol: 'circle',
           symbolSize: 0,
           lineStyle: { color: ink.ink, width: 2 },
@@ -116,7 +116,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
           symbolSize: 0,
           lineStyle: { color: ink.reed, width: 1.5, type: 'dotted' },
         },
-        ...(result.duty.status === 'no-flow'
+        ...(result.duty.status === 'no-flow' || result.duty.status === 'no-pump'
           ? []
           : [
               {
@@ -136,12 +136,6 @@ export function PumpChart({ result }: { result: DesignResult }) {
             ]),
       ],
     }
-  }, [result, preferences.units, ink, t])
-  return (
-    <Chart
-      option={option}
-      heightPx={250}
-      label={t('design.pumpChart.pumpCurveSystemCurve', { name: result.pump.name })}
-    />
-  )
+  }, [result, name, preferences.units, ink, t])
+  return <Chart option={option} heightPx={250} label={t('design.pumpChart.pumpCurveSystemCurve', { name })} />
 }

@@ -50,7 +50,7 @@ export function workThrough(
   bed: FilterDesign,
 ): Worked | null {
   const { designPond: pond, rules, houseMethod, pumps } = data
-  if (!pumps.some((pump) => pump.id === bed.pumpId)) return null
+  if (bed.pumpId !== null && !pumps.some((pump) => pump.id === bed.pumpId)) return null
   try {
     const result = evaluateDesign({ pond, design: bed, rules, houseMethod, pumps })
     return { bed, result, checks: checkDesign({ design: bed, pond, result, houseMethod, rules }) }

@@ -25,7 +25,7 @@ export function changesBetween(
     ],
     [t('design.whatChanged.area'), show(w.result.areaM2, 'area')],
     [t('design.whatChanged.depth'), show(w.result.depthM, 'length', { scale: 'small' })],
-    [t('design.whatChanged.pump'), w.result.pump.name],
+    [t('design.whatChanged.pump'), w.result.pump?.name ?? t('design.waterPart.noPump')],
     [t('design.whatChanged.flow'), show(w.result.flowM3PerH, 'flow')],
     [t('design.whatChanged.pastBed'), show(w.bed.bypassShare, 'share')],
     [t('design.whatChanged.deliveryBore'), show(w.bed.delivery.diameterM, 'length', { scale: 'small' })],

@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import { DEFAULT_LAYERS } from '@/core/filter/bed/layers'
-import { suggestDesign } from '@/core/filter/first-design'
+import { suggestDesign } from '@/core/filter/suggest'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'

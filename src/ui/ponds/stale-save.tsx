@@ -8,17 +8,26 @@ const NAMES = {
   outlineKind: textId('ponds.staleSave.waterline'),
   lengthM: textId('ponds.staleSave.lengthM'),
   widthM: textId('ponds.staleSave.widthM'),
+  waistM: textId('ponds.fields.waist'),
+  points: textId('ponds.staleSave.corners'),
   offsets: textId('ponds.staleSave.offsets'),
   zones: textId('ponds.staleSave.depthZones'),
   rockShare: textId('ponds.staleSave.stoneShare'),
   meteredFillM3: textId('ponds.staleSave.meteredFillM'),
+  timedFill: textId('survey.surveyFields.timedFillContainer'),
+  salt: textId('survey.surveyFields.saltDilutionSalt'),
+  drainDown: textId('survey.surveyFields.drainDownPumpFlow'),
+  streams: textId('ponds.staleSave.streams'),
+  boxes: textId('ponds.staleSave.boxes'),
+  guests: textId('survey.guestFields.legend'),
+  roomTempC: textId('ponds.fields.roomTemperature'),
   fish: textId('ponds.staleSave.fish'),
   waterSource: textId('ponds.staleSave.waterSource'),
   altitudeM: textId('ponds.staleSave.heightM'),
   trees: textId('ponds.staleSave.trees'),
   freeboardM: textId('ponds.staleSave.freeboardM'),
   notes: textId('ponds.staleSave.notes'),
-} as const satisfies Readonly<Partial<Record<keyof SurveyFormValues, TextId>>>
+} as const satisfies Readonly<Record<keyof SurveyFormValues, TextId>>
 
 interface StaleSaveProps {
   readonly mine: SurveyFormValues
@@ -29,8 +38,14 @@ interface StaleSaveProps {
 
 const words = (value: unknown): string => {
   if (value === null || value === '') return '–'
-  if (!Array.isArray(value)) return String(value)
-  return value.map((item) => Object.values(item as object).join(' ')).join('; ') || '–'
+  if (Array.isArray(value)) return value.map((item) => Object.values(item as object).join(' ')).join('; ') || '–'
+  if (typeof value === 'object' && value !== null)
+    return (
+      Object.values(value)
+        .map((item) => item ?? '–')
+        .join(' ') || '–'
+    )
+  return String(value)
 }
 
 /** Both versions of what differs, after someone else saved first. */

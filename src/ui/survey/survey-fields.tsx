@@ -7,6 +7,7 @@ import { POND_USES } from '@/core/filter/house-rules'
 import { TREE_COVER, WATER_SOURCES } from '@/domain/ponds/pond'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
+import { GuestFields } from './guest-fields'
 import { BesideFields } from '@/ui/ponds/beside-fields'
 import { OutlineFields } from './outline-fields'
 import { Quantity } from './survey-quantity'
@@ -20,6 +21,7 @@ export function SurveyFields() {
       <ZoneFields />
       <WaterFields />
       <FishFields />
+      <GuestFields />
       <Surroundings />
     </>
   )
@@ -188,6 +190,13 @@ function WaterFields() {
           label={t('survey.surveyFields.trees')}
           options={TREE_COVER.map((cover) => ({ value: cover, label: t(`ponds.treeNames.${cover}`) }))}
           {...register('trees')}
+        />
+        <Quantity
+          name="roomTempC"
+          label={t('survey.surveyFields.roomTemperature')}
+          kind="temperature"
+          hint={t('survey.surveyFields.roomTemperatureHint')}
+          optional
         />
       </div>
     </fieldset>

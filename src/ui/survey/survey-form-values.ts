@@ -23,6 +23,9 @@ export interface SurveyFormValues {
   readonly drainDown: { flowM3PerH: Num; minutes: Num }
   readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
   readonly boxes: readonly { volumeM3: Num }[]
+  readonly guests: { publicFeedG: Num; bathersPerD: Num; ducks: Num; turtles: Num }
+  /** Indoors: what the room is held at; null outdoors. */
+  readonly roomTempC: Num
   readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
   readonly waterSource: PondInput['waterSource']
   readonly altitudeM: Num
@@ -57,6 +60,8 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   drainDown: { flowM3PerH: null, minutes: null },
   streams: [],
   boxes: [],
+  guests: { publicFeedG: null, bathersPerD: null, ducks: null, turtles: null },
+  roomTempC: null,
   fish: [],
   waterSource: 'mains',
   altitudeM: null,
@@ -72,7 +77,7 @@ export const firstSurvey = (zoneName: string): SurveyFormValues => ({
 })
 
 export function toFormValues(pond: PondInput): SurveyFormValues {
-  const { outline, volumeTests, beside, ...rest } = pond
+  const { outline, volumeTests, beside, guests, ...rest } = pond
   const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
   const test = <Method extends VolumeTest['method']>(method: Method) =>
     volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
@@ -81,6 +86,12 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     ...EMPTY_SURVEY,
     ...rest,
     zones: rest.zones.map((zone) => ({ ...zone, insetM: zone.insetM ?? null })),
+    guests: {
+      publicFeedG: orNone(guests.publicFeedGPerD),
+      bathersPerD: orNone(guests.bathersPerD),
+      ducks: orNone(guests.ducks),
+      turtles: orNone(guests.turtles),
+    },
     outlineKind: outline.kind,
     lengthM: sized?.lengthM ?? null,
     widthM: sized?.widthM ?? null,
@@ -104,8 +115,21 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
  * schema names them.
  */
 export function toPondInput(values: SurveyFormValues): unknown {
-  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } =
-    values
+  const {
+    outlineKind,
+    lengthM,
+    widthM,
+    waistM,
+    offsets,
+    points,
+    timedFill,
+    salt,
+    drainDown,
+    streams,
+    boxes,
+    guests,
+    ...rest
+  } = values
   const inputs = {
     timedFill: { method: 'timed-fill', ...timedFill },
     salt: { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 },
@@ -113,7 +137,18 @@ export function toPondInput(values: SurveyFormValues): unknown {
   }
   const volumeTests = testsGiven(values).map((test) => inputs[test])
   const beside = [...streams.map((s) => ({ kind: 'stream', ...s })), ...boxes.map((b) => ({ kind: 'box', ...b }))]
-  return withoutMissing({ ...rest, volumeTests, beside, outline: outlineInput() })
+  return withoutMissing({
+    ...rest,
+    guests: {
+      publicFeedGPerD: guests.publicFeedG ?? 0,
+      bathersPerD: guests.bathersPerD ?? 0,
+      ducks: guests.ducks ?? 0,
+      turtles: guests.turtles ?? 0,
+    },
+    volumeTests,
+    beside,
+    outline: outlineInput(),
+  })
 
   function outlineInput() {
     switch (outlineKind) {
@@ -138,9 +173,15 @@ const TESTS = ['timedFill', 'salt', 'drainDown'] as const
 const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) =>
   TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
 
-/** Nulls mean "not given", except the metered fill, which may be left out for good. */
+/** None of something is an empty field. */
+const orNone = (value: number): Num => (value === 0 ? null : value)
+
+/** What may be left out for good. */
+const LEFT_OUT = ['meteredFillM3', 'roomTempC']
+
+/** Nulls mean "not given", except where there may be none. */
 function withoutMissing(value: unknown, key = ''): unknown {
-  if (value === null) return key === 'meteredFillM3' ? null : undefined
+  if (value === null) return LEFT_OUT.includes(key) ? null : undefined
   if (Array.isArray(value)) return value.map((item) => withoutMissing(item))
   if (typeof value === 'object')
     return Object.fromEntries(Object.entries(value as object).map(([k, v]) => [k, withoutMissing(v, k)]))
@@ -155,6 +196,7 @@ export const formPath = (path: string, values: SurveyFormValues): string =>
     .replace(/^outline$/, 'outlineKind')
     .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)]!)
     .replace(/^salt\.risePercent$/, 'salt.rise')
+    .replace(/^guests\.publicFeedGPerD$/, 'guests.publicFeedG')
     .replace(/^beside\.(\d+)\b/, (_, i: string) => {
       const box = Number(i) - values.streams.length
       return box < 0 ? `streams.${i}` : `boxes.${box}`

@@ -91,15 +91,29 @@ export interface LayerPair {
 /** D15 of the coarse over D85 of the fine may be at most this. @source Terzaghi's filter rule */
 export const STABILITY_LIMIT = 5
 
+/** Openings of a void module's top; finer stone falls through. @source usual modules for ponds */
+const MODULE_OPENING_M = 0.05
+
 /**
- * Whether each granular layer holds the finer one beside it; hollow modules are carried by bridging stone and are
- * left out.
+ * Whether each layer holds the finer one beside it: stone by its grain, hollow modules by the openings that the stone
+ * on them has to bridge.
  */
 export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
   return layers.slice(1).flatMap((upper, i) => {
     const lower = layers[i]!
     const [a, b] = [BED_MATERIALS[lower.material], BED_MATERIALS[upper.material]]
-    if (!a.granular || !b.granular) return []
+    if (!b.granular) return []
+    if (!a.granular) {
+      const open = MODULE_OPENING_M / b.d15M
+      return [
+        {
+          lower: lower.material,
+          upper: upper.material,
+          ratio: open * STABILITY_LIMIT,
+          stable: b.d15M >= MODULE_OPENING_M,
+        },
+      ]
+    }
     const [coarse, fine] = a.grainM >= b.grainM ? [a, b] : [b, a]
     const ratio = coarse.d15M / fine.d85M
     return [{ lower: lower.material, upper: upper.material, ratio, stable: ratio <= STABILITY_LIMIT }]

@@ -2,7 +2,7 @@ import { assertInRange } from '../../errors'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import { bedAreaM2, buildUpM } from './bed-geometry'
 import type { FilterDesign } from '../design-input'
-import { layerQuantities } from './layers'
+import { BED_MATERIALS, layerQuantities } from './layers'
 
 const WATER_T_PER_M3 = 1
 
@@ -28,13 +28,15 @@ export interface Weights {
 export function weights(design: FilterDesign): Weights {
   const areaM2 = bedAreaM2(design)
   const quantities = layerQuantities(design.layers, areaM2)
-  const stoneT = quantities.reduce((sum, q) => sum + q.massT, 0)
+  const massT = quantities.reduce((sum, q) => sum + q.massT, 0)
+  // modules weigh on the floor, but no truck of stone brings them
+  const stoneT = quantities.reduce((sum, q) => sum + (BED_MATERIALS[q.material].granular ? q.massT : 0), 0)
   const waterT =
     (quantities.reduce((sum, q) => sum + q.voidM3, 0) + Math.max(0, design.waterOverGravelM) * areaM2) * WATER_T_PER_M3
   return {
     stoneT,
     waterT,
-    floorKnPerM2: areaM2 > 0 ? ((stoneT + waterT) / areaM2) * GRAVITY_M_PER_S2 : 0,
+    floorKnPerM2: areaM2 > 0 ? ((massT + waterT) / areaM2) * GRAVITY_M_PER_S2 : 0,
     trucks: Math.ceil(stoneT / TRANSPORT_CAPACITY.truckT - 1e-9),
     bulkBags: Math.ceil(stoneT / TRANSPORT_CAPACITY.bulkBagT - 1e-9),
   }

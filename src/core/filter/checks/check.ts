@@ -9,12 +9,18 @@ export const CHECK_IDS = [
   'house-size',
   'nitrogen-size',
   'tan-target',
+  'phosphorus',
+  'regeneration',
+  'stock-limit',
+  'surface-to-volume',
+  'fits-shore',
   'type-suits',
   'oxygen-flow',
   'turnover',
   'flow-needed',
   'skimmer',
   'falls-look',
+  'levels',
   'upflow-velocity',
   'bed-depth',
   'bed-loss',
@@ -25,6 +31,8 @@ export const CHECK_IDS = [
   'pipe-velocity',
   'outlet-capacity',
   'outlet-order',
+  'spare-return',
+  'power',
   'drain-back',
   'stays-wet',
   'restart',
@@ -94,6 +102,16 @@ export const CHECK_LIMITS = {
   /** Widest liner roll, m. */
   widestRollM: 12,
   coverLeast: 0.5,
+  /** Bed over pond surface that keeps a swimming pond. */
+  regenerationLeast: 0.3,
+  regenerationStopBelow: 0.25,
+  /** Running power for a pond: a pump at all, and for each m³ of water, W. */
+  powerBaseW: 40,
+  powerLookWPerM3: 10,
+  /** A pump may bring this many times what is needed before it is worth a look. */
+  surplusFactor: 2,
+  /** What is over at the foot of a fall or a return, m: survey and stone. */
+  levelToleranceM: 0.01,
   iceWaterC: 2,
 } as const
 

@@ -1,4 +1,5 @@
 import { sizeRank } from '../../hydraulics/fittings'
+import { levelsOf } from '../levels'
 import { FILTER_TYPE_FACTS } from '../types'
 import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
 
@@ -7,7 +8,8 @@ const velocity = (flowM3PerH: number, boreM: number): number =>
   flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
 
 /** Pump, pipes and the way back. */
-export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
+export function pipeChecks({ design, pond, result, rules }: CheckContext): Check[] {
+  if (result.duty.status === 'no-pump') return []
   // in a network other pumps carry their share
   const own = result.duty.status === 'no-flow' ? 0 : result.duty.flowM3PerH
   const inRange = own >= result.recommended[0] && own <= result.recommended[1]
@@ -28,6 +30,8 @@ export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
     check('pipe-velocity', atMost(speed, limit, limit * CHECK_LIMITS.velocityStopFactor), speed, limit, {
       side: limit === CHECK_LIMITS.suctionMPerS ? 'suction' : 'delivery',
     }),
+    ...levelsCheck(design),
+    powerCheck(pond, result),
     ...outletChecks({ design, result, rules }),
   ]
 }
@@ -56,5 +60,35 @@ function outletChecks({
       design.delivery.diameterM,
       { count },
     ),
+    ...(design.raisedM > 0 || design.stand !== 'ground'
+      ? [check('spare-return', graded(count > 1, design.stand === 'ground'), count, 2, { stand: design.stand })]
+      : []),
   ]
+}
+
+/** Water can only fall as far as it was lifted. */
+function levelsCheck(design: CheckContext['design']): Check[] {
+  const { fallsFootM, returnEndM } = levelsOf(design)
+  const feet = [fallsFootM, returnEndM].filter((m) => m !== null)
+  if (feet.length === 0) return []
+  const lowest = Math.min(...feet)
+  return [
+    check(
+      'levels',
+      lowest >= -CHECK_LIMITS.levelToleranceM ? 'pass' : 'stop',
+      design.staticLiftM - lowest,
+      design.staticLiftM,
+      { which: lowest === fallsFootM ? 'falls' : 'return' },
+    ),
+  ]
+}
+
+function powerCheck(pond: CheckContext['pond'], result: CheckContext['result']): Check {
+  const watts = result.powerW + result.companionPowerW
+  const usual = CHECK_LIMITS.powerBaseW + CHECK_LIMITS.powerLookWPerM3 * pond.volumeM3
+  // power for a flow that something asks for can be borne; for one that nothing asks for it is drawn wrong
+  const asked = result.flowM3PerH <= result.demand.neededM3PerH * CHECK_LIMITS.surplusFactor
+  return check('power', graded(watts <= usual, asked), watts, usual, {
+    energy: result.energyKWhPerYear,
+  })
 }

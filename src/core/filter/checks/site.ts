@@ -4,12 +4,14 @@ import { confirmed } from './upkeep'
 
 /** Planting, the house's UV practice, what has to be looked at on site, and winter. */
 export function siteChecks(context: CheckContext): Check[] {
-  const { design, pond, result, rules } = context
-  const coldest = Math.min(...pond.monthlyTempC)
+  const { design, result, rules } = context
+  const coldest = Math.min(...result.monthlyTempC)
   return [
     ...(design.type === 'none' && design.planting.length === 0 ? [] : [plantsCheck(context)]),
     uvCheck(context, rules.uv),
-    check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0),
+    ...(design.pumpId === null
+      ? []
+      : [check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0)]),
     check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.washWaterM3PerD, 0),
     check('children', confirmed(context, 'children', 'look'), design.vault?.diameterM ?? 0, 0),
     ...(design.raisedM < result.depthM && !FILTER_TYPE_FACTS[design.type].vessels && design.type !== 'none'

@@ -3,7 +3,7 @@ import { fittingsK, type HydraulicTables } from '../../hydraulics/fittings'
 import { manifoldUniformity } from '../../hydraulics/manifold'
 import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
-import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
+import { buildUpM, flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import { inlineHeadM } from '../companions'
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
@@ -63,11 +63,11 @@ export function headFunction(
 /** The loss law is asked for no more than this, m/h: beyond it the stone itself would move. */
 const MAX_VELOCITY_M_PER_H = 500
 
-/** The slotted pipe of each vessel: along an upflow bed, across a horizontal one. */
+/** One slotted pipe of each vessel: along an upflow bed, across a horizontal one. */
 function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
   const { manifold } = design
   return manifoldUniformity({
-    flowM3PerH: bedFlowM3PerH / design.vessels,
+    flowM3PerH: bedFlowM3PerH / design.vessels / manifold.laterals,
     lengthM: FILTER_TYPE_FACTS[design.type].path === 'along' ? design.widthM : design.lengthM,
     diameterM: manifold.diameterM,
     openings: manifold.slots,
@@ -76,16 +76,34 @@ function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
 }
 
 /**
+ * Water spreads from a pipe about as far to each side as it rises through stone. @source angle of spread near 45°
+ */
+const SPREAD_PER_DEPTH = 1
+
+/** Share of an upflow bed's width that its pipes reach where no chamber spreads the water. */
+function reachedShare(design: FilterDesign): number {
+  const { path, vessels } = FILTER_TYPE_FACTS[design.type]
+  if (path !== 'up' || vessels) return 1
+  const reachM = 2 * SPREAD_PER_DEPTH * buildUpM(design.layers) * design.manifold.laterals
+  return Math.min(1, reachM / design.widthM)
+}
+
+/** Pipes side by side that reach the whole width of an upflow bed without a chamber. */
+export const lateralsFor = (design: Pick<FilterDesign, 'layers' | 'widthM'>): number =>
+  Math.max(1, Math.ceil(design.widthM / (2 * SPREAD_PER_DEPTH * buildUpM(design.layers)) - 1e-9))
+
+/**
  * How evenly the water enters, weakest over strongest.
  * A chamber shares by the bed's own loss against the chamber's velocity head: even when the loss is ten times that
  * head.
  */
 export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedLossM: number): number {
   if (design.type === 'none' || bedFlowM3PerH <= 0) return 1
-  if (design.feed !== 'chamber') return feedOf(design, bedFlowM3PerH).uniformity
   const chamberM = design.layers
     .filter((layer) => layer.material === 'void-modules')
     .reduce((sum, layer) => sum + layer.thicknessM, 0)
+  if (design.feed !== 'chamber')
+    return feedOf(design, bedFlowM3PerH).uniformity * (chamberM > 0 ? 1 : reachedShare(design))
   if (chamberM === 0) return 0
   const velocity =
     bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * BED_MATERIALS['void-modules'].porosity)

@@ -2,6 +2,11 @@ import { drainBack } from '../../hydraulics/drain-back'
 import type { DesignPond, FilterDesign } from '../design-input'
 import { bedAreaM2, buildUpM } from '../bed/bed-geometry'
 import { BED_MATERIALS, type BedLayer } from '../bed/layers'
+import { sheetM } from '../../hydraulics/falls'
+import { WEIR_RANGE } from '../../hydraulics/weir'
+import { drainsToM } from '../levels'
+import { outletCapacity } from './outlet-capacity'
+import { FILTER_TYPE_FACTS } from '../types'
 
 export interface PumpStop {
   /** Water that runs back if nothing holds it, m³. */
@@ -17,6 +22,19 @@ export interface PumpStop {
   readonly restartDrawdownMm: number
   /** Minutes until the bed is full again; Infinity without flow. */
   readonly refillMin: number
+}
+
+/** A return that runs half full stands under half its bore; less flow stands lower. @source Manning, part full */
+const RETURN_HEAD = { shareAtHalfFull: 0.5, exponent: 0.7 } as const
+
+/** Water that stands over the bed's still level while the pump runs, m: the sheet on its lip or the return's head. */
+const runningHeadM = ({ type, falls, outlet, lengthM }: FilterDesign, flowM3PerH: number): number => {
+  if (flowM3PerH <= 0) return 0
+  // all along the shore it is a film
+  if (FILTER_TYPE_FACTS[type].alongShore) return sheetM(flowM3PerH, Math.min(lengthM, WEIR_RANGE.widthM[1]))
+  if (falls) return sheetM(flowM3PerH, falls.widthM)
+  const filled = flowM3PerH / (outlet.count * outletCapacity(outlet).halfFullM3PerH)
+  return outlet.diameterM * RETURN_HEAD.shareAtHalfFull * Math.min(1, filled) ** RETURN_HEAD.exponent
 }
 
 /** What happens when the pump stops, and when it starts again. @param flowM3PerH flow into the bed when running */
@@ -39,7 +57,14 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
   // water standing over the gravel drains first, and has no stone in it
   if (design.waterOverGravelM > 0) voids.push({ thicknessM: design.waterOverGravelM, porosity: 1 })
   const dryTopM = Math.max(0, -design.waterOverGravelM)
-  const drained = drainBack(lowered(voids, dryTopM), areaM2, design.airBreakM, pond.areaM2)
+  const drainToM = drainsToM(design)
+  const siphoned = drainBack(lowered(voids, dryTopM), areaM2, drainToM, pond.areaM2)
+  // what runs over the lip while the pump runs comes home in any case
+  const overM3 = runningHeadM(design, flowM3PerH) * areaM2
+  const drained = {
+    volumeM3: siphoned.volumeM3 + overM3,
+    pondRiseMm: siphoned.pondRiseMm + (overM3 / pond.areaM2) * 1000,
+  }
   const [base, top] = treatingSpan(design.layers)
   const waterTopM = Math.min(top, buildUpM(design.layers) + Math.min(0, design.waterOverGravelM))
   const minutesToRefill = () => {
@@ -52,10 +77,8 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
     pondRiseMm: drained.pondRiseMm,
     heldByValve: design.checkValve,
     wetShare:
-      waterTopM <= base
-        ? 0
-        : Math.min(1, Math.max(0, (Math.min(design.airBreakM, waterTopM) - base) / (waterTopM - base))),
-    sludgeReturns: drained.volumeM3 > 0 && design.airBreakM < chamberTopM(design.layers),
+      waterTopM <= base ? 0 : Math.min(1, Math.max(0, (Math.min(drainToM, waterTopM) - base) / (waterTopM - base))),
+    sludgeReturns: siphoned.volumeM3 > 0 && drainToM < chamberTopM(design.layers),
     restartDrawdownMm: drained.pondRiseMm,
     refillMin: minutesToRefill(),
   }

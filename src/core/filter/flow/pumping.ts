@@ -8,15 +8,16 @@ import type { CataloguePump } from './pump-catalogue'
 
 /** The clogging case every design is shown with. @source domain default */
 const CLOGGING_CASE = 0.25
-const HOURS_PER_YEAR = 8760
+const HOURS_PER_MONTH = 8760 / 12
 const CURVE_POINTS = 24
 
 export interface Pumping {
-  readonly pump: CataloguePump
+  /** null where nothing is pumped. */
+  readonly pump: CataloguePump | null
   /** Curve and range of the whole set at its speed. */
   readonly curve: readonly PumpPoint[]
   readonly recommended: readonly [number, number]
-  readonly duty: DutyOutcome
+  readonly duty: DutyOutcome | { readonly status: 'no-pump' }
   readonly flowM3PerH: number
   readonly head: HeadBreakdown
   readonly systemCurve: readonly PumpPoint[]
@@ -27,8 +28,44 @@ export interface Pumping {
   readonly litresPerKWh: number
 }
 
+/** What a design without a pump moves: nothing. */
+export const UNPUMPED: Pumping = {
+  pump: null,
+  curve: [],
+  recommended: [0, 0],
+  duty: { status: 'no-pump' },
+  flowM3PerH: 0,
+  head: {
+    darcyM: 0,
+    hazenM: 0,
+    minorM: 0,
+    velocityMPerS: 0,
+    reynolds: 0,
+    staticM: 0,
+    bedM: 0,
+    nozzlesM: 0,
+    companionsM: 0,
+    totalM: 0,
+  },
+  systemCurve: [],
+  cloggedFlowM3PerH: 0,
+  powerW: 0,
+  energyKWhPerYear: 0,
+  litresPerKWh: 0,
+}
+
+/**
+ * Months that a design's pumps run, of twelve: a bed that is drained for the winter rests below the shutdown's water.
+ * @param monthlyTempC the water, January first
+ */
+export const runningMonths = (
+  { winter }: Pick<FilterDesign, 'winter'>,
+  monthlyTempC: readonly number[],
+  shutdownWaterC: number,
+): number => (winter === 'drained' ? monthlyTempC.filter((tempC) => tempC >= shutdownWaterC).length : 12)
+
 /** Where the design's pumps and pipes agree, clean and clogged, and what that costs in energy. */
-export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables): Pumping {
+export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables, months = 12): Pumping {
   const curve = pumpSetCurve(pump.curve, design.pumpSet)
   const headAt = headFunction(design, tables)
   const duty = dutyPoint(curve, (flow) => headAt(flow).totalM)
@@ -50,13 +87,13 @@ export function pumping(design: FilterDesign, pump: CataloguePump, tables: Hydra
     }),
     cloggedFlowM3PerH: flowOf(clogged),
     powerW,
-    energyKWhPerYear: (powerW / 1000) * HOURS_PER_YEAR,
+    energyKWhPerYear: (powerW / 1000) * HOURS_PER_MONTH * months,
     litresPerKWh: (flowM3PerH * 1000) / (powerW / 1000),
   }
 }
 
 /** The same where a network shares the water out: its flows, its head, and the power of all its pumps. */
-export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSplit): Pumping {
+export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSplit, months = 12): Pumping {
   const powerW = alone.powerW + moreW
   const open = alone.flowM3PerH > 0 ? alone.cloggedFlowM3PerH / alone.flowM3PerH : 0
   return {
@@ -69,7 +106,7 @@ export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSp
     head: { ...alone.head, totalM: own.headM },
     cloggedFlowM3PerH: totalM3PerH * open,
     powerW,
-    energyKWhPerYear: (powerW / 1000) * HOURS_PER_YEAR,
+    energyKWhPerYear: (powerW / 1000) * HOURS_PER_MONTH * months,
     litresPerKWh: (totalM3PerH * 1000) / (powerW / 1000),
   }
 }

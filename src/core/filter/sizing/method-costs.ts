@@ -1,7 +1,7 @@
 import { estimate } from '../../pricing/estimate'
 import type { PriceBook } from '../../pricing/price-book'
 import type { DesignPond, FilterDesign } from '../design-input'
-import { suggestDesign } from '../first-design'
+import { methodDesign } from '../first-design'
 import { SIZING_METHODS, type FilterRules, type SizingMethod } from '../house-rules'
 import type { CataloguePump } from '../flow/pump-catalogue'
 
@@ -21,11 +21,11 @@ export function methodCosts(
   book: PriceBook | null,
 ): SizingMethodCost[] {
   return SIZING_METHODS.map((sizingMethod) => {
-    const design = suggestDesign(pond, sizingMethod, rules, pumps, type)
+    const design = methodDesign(pond, sizingMethod, rules, pumps, type)
     return {
       sizingMethod,
       pumpName: pumps.find((p) => p.id === design.pumpId)!.name,
-      totalMinor: book ? estimate(design, book, { pumps, pipes: rules.tables.pipes }).totalMinor : null,
+      totalMinor: book ? estimate(design, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor : null,
     }
   })
 }

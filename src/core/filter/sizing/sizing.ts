@@ -1,5 +1,6 @@
 import { assertInRange, assertPositive } from '../../errors'
 import { TAN_PER_FEED_PROTEIN } from '../../fish/load'
+import { findRoot } from '../../numeric/root'
 import { oxygenSaturationMgL } from '../../water/dissolved-oxygen'
 import { closedLoop } from './recirculating-model'
 import {
@@ -125,12 +126,14 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
     (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) *
       specificSurfaceM2PerM3(bed.grainM, bed.porosity) *
       NITRIFICATION.usableShare)
-  const nitrogenFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
-  const loop = closedLoopBed(load, target, nitrogenFlow, rate)
+  const ownFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
+  const loop = closedLoopBed(load, target, ownFlow, rate)
+  // the stone's surface alone does not do it: the load has to arrive with the water
+  const carried = carriedBy(load, target, byNitrogen, rate)
   const sizingMethods = [
     result('volume', byVolume, rules.emptyBedVolumesPerH * byVolume),
     result('surface', bySurface * bed.depthM, rules.hydraulicLoadingMPerH * bySurface),
-    result('nitrogen', byNitrogen, nitrogenFlow),
+    result('nitrogen', carried.volumeM3, Math.max(ownFlow, carried.flowM3PerH)),
     result('closedLoop', loop.volumeM3, loop.flowM3PerH),
   ]
   return {
@@ -141,6 +144,48 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
     oxygenFlowM3PerH,
     turnoverFlowM3PerH,
   }
+}
+
+/**
+ * Water is sent through a bed at most so fast that a pass still takes this share of what an endlessly fast one would
+ * be asked for: k·V/Q, -.
+ */
+const LEAST_CONTACT = 0.15
+
+/**
+ * Least flow through a bed that holds a pond at a target: C·Q·η(Q) = L.
+ * @param volumeM3 treating bed
+ * @returns m³/h; null when no flow within reason does, because the bed is too small
+ * @source P-k-C* solved for the flow
+ */
+export function carryFlowM3PerH(
+  loadGPerD: number,
+  targetMgL: number,
+  volumeM3: number,
+  ratePerD: number,
+): number | null {
+  if (loadGPerD <= 0) return 0
+  if (volumeM3 <= 0) return null
+  const most = mostFlowM3PerH(volumeM3, ratePerD)
+  const excess = (flowM3PerH: number) =>
+    closedLoop({ loadGPerD, flowM3PerH, bedVolumeM3: volumeM3, ratePerD, ...CLOSED_LOOP }).concentrationMgL - targetMgL
+  if (excess(most) > 0) return null
+  const least = most * 1e-4
+  if (excess(least) <= 0) return least
+  return findRoot(excess, { low: least, high: most }, most * 1e-9).x
+}
+
+/** Flow beyond which a bed gains nothing worth its power, m³/h. */
+export const mostFlowM3PerH = (volumeM3: number, ratePerD: number): number => (ratePerD * volumeM3) / LEAST_CONTACT / 24
+
+/** A bed and a flow that carries its load: the bed is enlarged where no flow within reason would. */
+function carriedBy(loadGPerD: number, targetMgL: number, volumeM3: number, ratePerD: number) {
+  const flow = carryFlowM3PerH(loadGPerD, targetMgL, volumeM3, ratePerD)
+  if (flow !== null) return { volumeM3, flowM3PerH: flow }
+  const eta = -Math.expm1(-CLOSED_LOOP.tanks * Math.log1p(LEAST_CONTACT / CLOSED_LOOP.tanks))
+  const room = Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
+  const larger = (loadGPerD * LEAST_CONTACT) / (ratePerD * eta * room)
+  return { volumeM3: larger, flowM3PerH: mostFlowM3PerH(larger, ratePerD) }
 }
 
 /** Removal per pass that a bed is asked for at most; more would need a bed without end. */

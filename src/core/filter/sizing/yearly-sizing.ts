@@ -1,5 +1,6 @@
-import { fishLoad, type FishGroup } from '../../fish/load'
+import type { FishGroup } from '../../fish/load'
 import type { DesignPond } from '../design-input'
+import { monthlyLoad, type MonthLoad } from '../load/monthly-load'
 import type { FilterRules, SizingMethod } from '../house-rules'
 import { sizeFilter, type BedToSize, type SizingMethodResult, type Sizing } from './sizing'
 
@@ -8,6 +9,8 @@ interface MonthSizing extends Sizing {
   readonly month: number
   readonly tempC: number
   readonly feedKgPerD: number
+  /** Before plants that are counted on take from it. */
+  readonly load: MonthLoad
 }
 
 export interface YearSizing {
@@ -22,14 +25,12 @@ export interface YearSizing {
 
 const DAYS_PER_MONTH = 365 / 12
 
-/** Water under ice is about this warm; colder surface means tell the same thing to feed and bacteria. */
-const COLDEST_WATER_C = 0
-
 /**
  * The four sizing methods through a year: feed follows the water's temperature, and the worst month governs each
  * sizing method.
  * @param fish the stock to size for (today's or grown)
  * @param uptakeGPerD nitrogen that plants draw by month, when the house counts on them, g/d
+ * @param litterShare share of the leaf litter that stays in the water
  */
 export function sizeThroughYear(
   pond: DesignPond,
@@ -37,10 +38,10 @@ export function sizeThroughYear(
   bed: BedToSize,
   rules: FilterRules,
   uptakeGPerD?: readonly number[],
+  litterShare = 1,
 ): YearSizing {
-  const months = pond.monthlyTempC.map((tempC, month): MonthSizing => {
-    const water = Math.max(COLDEST_WATER_C, tempC)
-    const feedKgPerD = fishLoad(fish, water, rules.feedProtein).feedGPerD / 1000
+  const months = monthlyLoad(pond, fish, rules, litterShare).map((load, month): MonthSizing => {
+    const { tempC, feedKgPerD, tanGPerD } = load
     const sizing = sizeFilter(
       {
         volumeM3: pond.volumeM3,
@@ -48,14 +49,15 @@ export function sizeThroughYear(
         use: pond.use,
         feedKgPerD,
         protein: rules.feedProtein,
-        tempC: water,
+        tempC,
         altitudeM: pond.altitudeM,
+        otherTanGPerD: tanGPerD.animals + tanGPerD.leaves + tanGPerD.bathers,
         uptakeGPerD: uptakeGPerD?.[month],
       },
       bed,
       rules,
     )
-    return { ...sizing, month, tempC: water, feedKgPerD }
+    return { ...sizing, month, tempC, feedKgPerD, load }
   })
   const sizingMethods = months[0]!.sizingMethods.map(({ sizingMethod }, index) => {
     const worst = months.reduce((max, m) => {

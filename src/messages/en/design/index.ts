@@ -1,7 +1,8 @@
 import { checks } from './checks'
 import { names } from './names'
+import { pondChecks } from './pond-checks'
 import { parts } from './parts'
 import { fields, problems } from './problems'
 import { views } from './views'
 
-export const design = { ...views, ...parts, ...names, ...checks, fields, problems } as const
+export const design = { ...views, ...parts, ...names, ...checks, ...pondChecks, fields, problems } as const

@@ -46,6 +46,7 @@ export const names = {
   standNames: { ground: 'Open ground', 'near-building': 'Beside a building', 'slab-or-roof': 'A slab or roof' },
   demandNames: {
     sizingMethod: 'by the sizing method',
+    ammonia: 'for ammonia',
     oxygen: 'for oxygen',
     turnover: 'for turnover',
     falls: 'for the falls',

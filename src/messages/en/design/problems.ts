@@ -20,6 +20,8 @@ export const fields = {
   wallsAboveGround: 'Walls above ground',
   distributionPipe: 'Distribution pipe',
   slots: 'Slots',
+  laterals: 'Distribution pipes',
+  weeklyExchange: 'Weekly water change',
   slotArea: 'Slot area',
   pipePitch: 'Pipe pitch',
   vaultOrDrain: 'Vault or drain',
@@ -60,6 +62,7 @@ export const problems = {
   bedNeedsLeastOneLayer: 'A bed needs at least one layer.',
   fittingsNamedTheirKeyTable: 'Name fittings by their key in the table.',
   choosePump: 'Choose a pump.',
+  bedNeedsPump: 'A bed needs a pump. Choose one, or choose no filter.',
   stoneBedMustBetweenM:
     'The gravel and stone of the bed must be between {least} and {most} m deep in total, without levelling gravel and modules.',
   versionUsesAnotherSizingMethod:

@@ -11,12 +11,19 @@ import type { DesignPart } from '@/ui/design/use-design'
 export function DutySheet({ shown: { result } }: DesignPart) {
   const t = useTexts()
   const show = useShow()
-  const { duty, demand, head } = result
+  const { duty, demand, head, pump } = result
   const m = (value: number) => show(value, 'length', { scale: Math.abs(value) < 0.1 ? 'small' : 'usual' })
+  if (pump === null || duty.status === 'no-pump')
+    return (
+      <section className="sheet">
+        <h2>{t('design.waterPart.noPump')}</h2>
+        <p className="mb-0">{t('design.waterPart.surfaceAndPlantsWork')}</p>
+      </section>
+    )
   return (
     <section className="sheet">
-      <h2>{result.pump.name}</h2>
-      <PumpChart result={result} />
+      <h2>{pump.name}</h2>
+      <PumpChart result={result} name={pump.name} />
       <dl className="figures">
         <div>
           <dt>{t('design.waterPart.duty')}</dt>
@@ -34,7 +41,7 @@ export function DutySheet({ shown: { result } }: DesignPart) {
         </div>
         <div>
           <dt>{t('design.waterPart.power')}</dt>
-          <dd>{powerWords(result.powerW, t)}</dd>
+          <dd>{powerWords(result.powerW, result.energyKWhPerYear, t)}</dd>
         </div>
       </dl>
       <Why title={t('design.waterPart.headHowAddsUp', { totalM: m(head.totalM) })}>
@@ -53,6 +60,7 @@ export function DutySheet({ shown: { result } }: DesignPart) {
       <Why title={t('design.waterPart.whatFlowMustDo')}>
         {t('design.waterPart.methodOxygenTurnoverFalls', {
           methodM3PerH: show(demand.methodM3PerH, 'flow'),
+          ammoniaM3PerH: show(demand.ammoniaM3PerH, 'flow'),
           oxygenM3PerH: show(demand.oxygenM3PerH, 'flow'),
           turnoverM3PerH: show(demand.turnoverM3PerH, 'flow'),
           fallsM3PerH: show(demand.fallsM3PerH, 'flow'),

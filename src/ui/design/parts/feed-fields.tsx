@@ -1,6 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { FEEDS } from '@/core/filter/design-input'
+import { buildUpM } from '@/core/filter/bed/bed-geometry'
 import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -36,6 +37,15 @@ export function FeedFields(part: DesignPart) {
               onChange={(v) => set({ manifold: { ...bed.manifold, diameterM: orNaN(v) } }, 'manifold')}
               error={errorOf('manifold.diameterM')}
             />
+            {path === 'up' && !vessels ? (
+              <QuantityField
+                label={t('design.bedPart.laterals')}
+                kind="number"
+                value={bed.manifold.laterals}
+                onChange={(v) => set({ manifold: { ...bed.manifold, laterals: orNaN(v) } }, 'laterals')}
+                error={errorOf('manifold.laterals')}
+              />
+            ) : null}
             <QuantityField
               label={t('design.bedPart.slots')}
               kind="number"
@@ -63,15 +73,22 @@ export function FeedFields(part: DesignPart) {
           error={errorOf('waterOverGravelM')}
           hint={t('design.bedPart.negativeGravelStandsDry')}
         />
-        <QuantityField
-          label={t('design.bedPart.highestAirBreakAbove')}
-          kind="length"
-          scale="small"
-          value={bed.airBreakM}
-          onChange={(v) => set({ airBreakM: orNaN(v) }, 'break')}
-          error={errorOf('airBreakM')}
-        />
+        {bed.airBreakM === null ? null : (
+          <QuantityField
+            label={t('design.bedPart.highestAirBreakAbove')}
+            kind="length"
+            scale="small"
+            value={bed.airBreakM}
+            onChange={(v) => set({ airBreakM: orNaN(v) }, 'break')}
+            error={errorOf('airBreakM')}
+          />
+        )}
       </div>
+      <CheckField
+        label={t('design.bedPart.airBreakFeed')}
+        checked={bed.airBreakM !== null}
+        onChange={(on) => set({ airBreakM: on ? buildUpM(bed.layers) + Math.max(0, bed.waterOverGravelM) : null })}
+      />
       <CheckField
         label={t('design.bedPart.checkValveDelivery')}
         checked={bed.checkValve}

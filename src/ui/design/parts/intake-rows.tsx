@@ -100,8 +100,8 @@ function MorePumps({ bed, plan, pumps, change }: PlanRows) {
       <button
         type="button"
         className="btn btn-sm btn-outline-primary"
-        disabled={plan.morePumps.length >= 4}
-        onClick={() => change({ morePumps: [...plan.morePumps, bed.pumpId] }, '')}
+        disabled={plan.morePumps.length >= 4 || bed.pumpId === null}
+        onClick={() => bed.pumpId && change({ morePumps: [...plan.morePumps, bed.pumpId] }, '')}
       >
         {t('design.networkPart.addPump')}
       </button>

@@ -42,7 +42,10 @@ export function PricePart({ data, shown }: DesignPart) {
   const { role } = usePerson()
   const { priceBook, pond } = data
   const price = useMemo(
-    () => (priceBook ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.rules.tables.pipes }) : null),
+    () =>
+      priceBook
+        ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.rules.tables.pipes, pond: data.designPond })
+        : null,
     [shown, priceBook, data],
   )
   if (!price) return <p className="sheet">{t('design.pricePart.pricesShownOwnersOffice')}</p>

@@ -4,6 +4,8 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
+const NO_PUMP = ''
+
 /** Which pumps, how many, how they work together, and how high they lift. */
 export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
   const t = useTexts()
@@ -13,9 +15,12 @@ export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
       <div className="field-grid">
         <ChoiceField
           label={t('design.waterPart.pump')}
-          value={bed.pumpId}
-          onChange={(e) => set({ pumpId: e.target.value })}
-          options={data.pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` }))}
+          value={bed.pumpId ?? NO_PUMP}
+          onChange={(e) => set({ pumpId: e.target.value === NO_PUMP ? null : e.target.value })}
+          options={[
+            ...(bed.type === 'none' ? [{ value: NO_PUMP, label: t('design.waterPart.noPump') }] : []),
+            ...data.pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` })),
+          ]}
         />
         <ChoiceField
           label={t('design.waterPart.working')}
@@ -59,6 +64,15 @@ export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
           onChange={(v) => set({ staticLiftM: orNaN(v) }, 'lift')}
           error={errorOf('staticLiftM')}
         />
+        {bed.type === 'none' ? (
+          <QuantityField
+            label={t('design.waterPart.weeklyExchange')}
+            kind="share"
+            value={bed.weeklyExchange}
+            onChange={(v) => set({ weeklyExchange: orNaN(v) }, 'exchange')}
+            error={errorOf('weeklyExchange')}
+          />
+        ) : null}
         <QuantityField
           label={t('design.waterPart.sharePastBed')}
           kind="share"

@@ -57,9 +57,9 @@ export function useSheet({ data, shown }: DesignPart, key: SheetKey): Sheet {
       case 'flow':
         return flowSheet({
           design: bed,
-          pumpNames: [bed.pumpId, ...(bed.network?.morePumps ?? [])].map(
-            (id) => data.pumps.find((p) => p.id === id)?.name ?? id,
-          ),
+          pumpNames: [bed.pumpId, ...(bed.network?.morePumps ?? [])]
+            .flatMap((id) => id ?? [])
+            .map((id) => data.pumps.find((p) => p.id === id)?.name ?? id),
           flowM3PerH: result.flowM3PerH,
           bedFlowM3PerH: result.bedFlowM3PerH,
           flowOf: (id) =>

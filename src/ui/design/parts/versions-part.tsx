@@ -274,7 +274,7 @@ function comparison(
     ),
     row(t('design.versionsPart.area'), (w) => show(w.result.areaM2, 'area')),
     row(t('design.versionsPart.depth'), (w) => show(w.result.depthM, 'length', { scale: 'small' })),
-    row(t('design.versionsPart.pump'), (w) => w.result.pump.name),
+    row(t('design.versionsPart.pump'), (w) => w.result.pump?.name ?? t('design.waterPart.noPump')),
     row(t('design.versionsPart.flow'), (w) => show(w.result.flowM3PerH, 'flow')),
     row(t('design.versionsPart.head'), (w) => show(w.result.head.totalM, 'length')),
     row(t('design.versionsPart.energyYear'), (w) =>
@@ -292,7 +292,8 @@ function comparison(
       ? [
           row(t('design.versionsPart.price'), (w) =>
             money(
-              estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes }).totalMinor,
+              estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes, pond: data.designPond })
+                .totalMinor,
               book.currency,
             ),
           ),

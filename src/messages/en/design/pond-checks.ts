@@ -1,0 +1,41 @@
+/** Checks of the pond as a whole: title, value, reason, remedy. */
+export const pondChecks = {
+  pondChecks: {
+    phosphorus: 'Phosphorus low enough for clear water',
+    phosphorusFigure: '{figure} in the worst month; clear from {good}, at most {limit}',
+    phosphorusReason:
+      'Algae in a pond without many fish grow by the phosphorus there is: bathers, leaves, birds and top-up water bring it, plants and the bed take it.',
+    phosphorusRemedy:
+      'A larger planted bed, top-up water with less phosphate, a leaf net, fewer bathers, or fewer fish.',
+    regeneration: 'Regeneration zone large enough',
+    regenerationReason: 'A swimming pond is kept by its planted zone: bed surface against pond surface.',
+    regenerationRemedy: 'Lengthen or widen the bed.',
+    stockLimit: 'Few enough fish for a pond without a filter',
+    stockLimitFigure: '{figure} L per cm of fish, at least {limit}; {kgPerM3} kg/m³, at most {kgPerM3Most}',
+    noFish: 'no fish',
+    stockLimitReason: 'With grown fish. Without a filter, only water, surface and plants carry what they give off.',
+    stockLimitRemedy: 'Fewer or smaller fish, more water, or a filter.',
+    surface: 'Wide rather than deep',
+    surfaceFigure: '{figure} m² for each m³, at least {limit}',
+    surfaceReason: 'Still water takes up its oxygen through the surface.',
+    surfaceRemedy: 'A wider, shallower pond, or a pump that moves the water.',
+    fitsShore: 'Band fits the shore',
+    fitsShoreReason: 'A bog along the shore cannot be longer than the shore.',
+    fitsShoreRemedy: 'A shorter, wider band, or another filter type.',
+    levels: 'Levels agree',
+    levelsFalls: 'falls drop {figure}; the bed stands {limit} above the pond',
+    levelsReturn: 'return falls {figure}; the bed stands {limit} above the pond',
+    levelsReason: 'Water falls no further than the pump has lifted it.',
+    levelsRemedy: 'Raise the bed, or give the falls and the return less height.',
+    spareReturn: 'A blocked return does not flood',
+    spareReturnFigure: '{count, plural, one {# return} other {# returns}}; two needed',
+    spareReturnReason: 'A raised bed whose only return is blocked by a leaf runs over its wall and empties the pond.',
+    spareReturnIndoors:
+      'Beside or in a building an overflow does damage. Two returns, and a licensed engineer or plumber where local codes ask for one.',
+    spareReturnRemedy: 'A second return, each able to carry all of the flow.',
+    power: 'Power suits the pond',
+    powerFigure: '{figure} W, usual up to {limit} W; {energy} kWh a year',
+    powerReason: 'A pump runs all year: its power costs more than the pump within a season or two.',
+    powerRemedy: 'Wider pipes, less lift, a pump that suits the head, or less flow.',
+  },
+} as const
