@@ -29,6 +29,7 @@ const pond = {
   fish: [{ species: 'koi' as const, count: 20, lengthM: 0.45 }],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  volumeSigmaShare: 0.12,
   shoreM: 20.4,
   altitudeM: 400,
   monthlyTempC: [2, 3, 5, 9, 14, 18, 20, 19, 15, 9, 5, 3],

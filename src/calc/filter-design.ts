@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { designBands, type Band } from '../core/filter/bands'
 import { checkDesign, CHECK_IDS } from '../core/filter/checks'
 import { evaluateDesign } from '../core/filter/design'
 import { DESIGN_RANGE, type DesignPond, type FilterDesign } from '../core/filter/design-input'
@@ -8,6 +9,7 @@ import { GUEST_RANGE } from '../core/filter/load/guests'
 import { usualShoreM } from '../core/filter/load/usual-shore'
 import { USUAL_MONTHLY_C } from '../core/filter/load/usual-year'
 import { SIZING_RANGE } from '../core/filter/sizing/sizing'
+import { USUAL_SIGMA_SHARE } from '../core/survey/volume-evidence'
 import { suggestDesign } from '../core/filter/suggest'
 import { FILTER_TYPES } from '../core/filter/types'
 import { FISH_RANGE } from '../core/fish/load'
@@ -20,6 +22,7 @@ const HOUSE_METHOD = 'volume'
 
 const pondSchema = z.strictObject({
   volume_m3: numberIn(SIZING_RANGE.volumeM3),
+  sigma_m3: numberIn([0, SIZING_RANGE.volumeM3[1]], 'standard deviation of the volume').optional(),
   area_m2: numberIn(SIZING_RANGE.areaM2),
   use: z.enum(POND_USES),
   fish: z
@@ -48,6 +51,8 @@ const pondSchema = z.strictObject({
     .describe('expected water, January first'),
 })
 
+const band = z.tuple([z.number(), z.number()])
+
 const evaluationSchema = z.object({
   bedVoids_m3: z.number(),
   flowNeeded_m3_h: z.number(),
@@ -65,11 +70,15 @@ const evaluationSchema = z.object({
   area_m2: z.number(),
   stops: z.array(z.enum(CHECK_IDS)),
   looks: z.array(z.enum(CHECK_IDS)),
+  bands: z
+    .object({ neededArea_m2: band, tanWorst_mg_L: band.nullable(), flowDelivered_m3_h: band, flush_d: band.nullable() })
+    .describe('5 % and 95 % of what may turn out'),
   upkeep: z.object({ hours_a: z.number(), water_m3_a: z.number(), energy_kWh_a: z.number() }),
 })
 
 const pondOf = (p: z.output<typeof pondSchema>): DesignPond => ({
   volumeM3: p.volume_m3,
+  volumeSigmaShare: p.sigma_m3 === undefined ? USUAL_SIGMA_SHARE['geometry-free-form'] : p.sigma_m3 / p.volume_m3,
   areaM2: p.area_m2,
   use: p.use,
   fish: p.fish.map((f) => ({ species: f.species, count: f.count, lengthM: f.length_m })),
@@ -87,6 +96,9 @@ const pondOf = (p: z.output<typeof pondSchema>): DesignPond => ({
   freeboardM: p.freeboard_m,
 })
 
+const finite = ([low, high]: Band): [number, number] | null =>
+  Number.isFinite(low) && Number.isFinite(high) ? [low, high] : null
+
 function evaluationOf(pond: DesignPond, design: FilterDesign): z.input<typeof evaluationSchema> {
   const problem = {
     pond,
@@ -99,6 +111,7 @@ function evaluationOf(pond: DesignPond, design: FilterDesign): z.input<typeof ev
   const checks = checkDesign({ ...problem, result })
   const saying = (verdict: 'stop' | 'look') => checks.filter((c) => c.verdict === verdict).map((c) => c.id)
   const { upkeep } = result
+  const bands = designBands(problem, result)
   return {
     bedVoids_m3: result.quantities.reduce((sum, layer) => sum + layer.voidM3, 0),
     flowNeeded_m3_h: result.demand.neededM3PerH,
@@ -116,6 +129,12 @@ function evaluationOf(pond: DesignPond, design: FilterDesign): z.input<typeof ev
     area_m2: result.areaM2,
     stops: saying('stop'),
     looks: saying('look'),
+    bands: {
+      neededArea_m2: [...bands.neededAreaM2],
+      tanWorst_mg_L: finite(bands.worstTanMgL),
+      flowDelivered_m3_h: [...bands.flowM3PerH],
+      flush_d: bands.flushDays && [...bands.flushDays],
+    },
     upkeep: {
       hours_a: upkeep.hoursPerYear,
       water_m3_a: upkeep.waterM3PerYear,

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { CUT_PLANTS } from '../core/ecosystem/events'
 import { RUNOFF_FROM } from '../core/ecosystem/runoff'
+import { NO_ECO_GUESTS } from '../core/ecosystem/guests'
 import { USUAL_SOURCE, type EcoPond } from '../core/ecosystem/pond'
 import { numberIn, protein } from './define'
 
@@ -30,6 +31,9 @@ export const pond = z.strictObject({
   aerator_g_d: z.number().min(0).max(1e6).default(0),
   leaf_kg_a: z.number().min(0).max(1e5).default(2),
   leafKeptShare: share.default(0.3),
+  publicFeed_g_d: z.number().min(0).max(1e5).default(0),
+  guestNitrogen_g_d: z.number().min(0).max(1e5).default(0),
+  guestPhosphorus_g_d: z.number().min(0).max(1e5).default(0),
   autoFill: z.boolean().default(true),
   topUpAt_mm: numberIn([1, 2000]).default(40),
   leak_mm_d: numberIn([0, 500]).default(0),
@@ -168,6 +172,12 @@ export function asPond({ fish, plants, source, ...p }: z.output<typeof pond>, f:
       protein: fish.protein,
       feedFromC: fish.feedFrom_C,
       lowProteinBelowC: fish.lowProteinBelow_C,
+    },
+    guests: {
+      ...NO_ECO_GUESTS,
+      feedGPerD: p.publicFeed_g_d,
+      nitrogenGPerD: p.guestNitrogen_g_d,
+      phosphorusGPerD: p.guestPhosphorus_g_d,
     },
     plants,
     leafKgPerYear: p.leaf_kg_a,

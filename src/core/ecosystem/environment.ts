@@ -43,6 +43,9 @@ export class Environment {
   feedEatenGPerD = 0
   feedLeftGPerD = 0
   feedProtein = 0.35
+  /** Animals and bathers, g/d. */
+  guestNitrogenGPerD = 0
+  guestPhosphorusGPerD = 0
   /** Dry leaves that reach the water, g/d. */
   leavesGPerD = 0
   /** CO2 as a share of inorganic carbon. */

@@ -4,6 +4,7 @@ import type { Environment } from './environment'
 import type { ParameterValues } from './parameters'
 import type { Running } from './running'
 import { STATE } from './states'
+import type { EcoGuests } from './guests'
 import { unionisedShare } from './unionised-share'
 
 /** Part of their appetite's ration that keeps fish from searching the pond for food. @source house default */
@@ -14,8 +15,16 @@ const CONTENT = 0.4
  * back slowly after a fast, and by water in which fish leave their food. What they leave is thrown in only in part:
  * who feeds sees it float.
  * @param days length of the step
+ * @param thrownGPerD feed of visitors, whatever the fish want
  */
-export function feed(env: Environment, running: Running, y: Float64Array, p: ParameterValues, days: number): void {
+export function feed(
+  env: Environment,
+  running: Running,
+  y: Float64Array,
+  p: ParameterValues,
+  days: number,
+  thrownGPerD = 0,
+): void {
   const full = running.fishMassKg * 1000 * rationShare(running.waterC)
   const ration = running.waterC >= running.feedFromC ? full : 0
   const change = days / p.appetiteReturns
@@ -27,7 +36,7 @@ export function feed(env: Environment, running: Running, y: Float64Array, p: Par
   const hungry = ration * running.appetite
   if (hungry === 0) {
     env.feedEatenGPerD = 0
-    env.feedLeftGPerD = 0
+    env.feedLeftGPerD = thrownGPerD
     env.fishHunger = 0
     return
   }
@@ -39,8 +48,15 @@ export function feed(env: Environment, running: Running, y: Float64Array, p: Par
     chlorine: 0,
     tempC: running.waterC,
   })
-  const given = hungry * running.feedFactor * (takes + (1 - takes) * p.keeperGoesOn)
+  const given = hungry * running.feedFactor * (takes + (1 - takes) * p.keeperGoesOn) + thrownGPerD
   env.feedEatenGPerD = Math.min(given, hungry * p.strayFeedRoom * takes)
   env.feedLeftGPerD = given - env.feedEatenGPerD
   env.fishHunger = running.appetite * Math.max(0, 1 - env.feedEatenGPerD / (CONTENT * hungry))
+}
+
+/** What animals and bathers bring in the hours of a step. */
+export function visit(env: Environment, waterC: number, guests: EcoGuests): void {
+  const bathe = waterC >= guests.bathingFromC ? 1 : 0
+  env.guestNitrogenGPerD = guests.nitrogenGPerD + bathe * guests.bathingNitrogenGPerD
+  env.guestPhosphorusGPerD = guests.phosphorusGPerD + bathe * guests.bathingPhosphorusGPerD
 }

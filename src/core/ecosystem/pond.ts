@@ -1,4 +1,5 @@
 import { assertInRange, assertPositive } from '../errors'
+import type { EcoGuests } from './guests'
 import type { ThermalPond } from '../season/water-temperature'
 
 /** What an upflow bed, or any filter taken as one, is to the simulator. */
@@ -62,6 +63,7 @@ export interface EcoPond extends ThermalPond {
   /** Oxygen that an aerator brings into water without any at 20 °C, g/d; 0 without. */
   readonly aeratorGPerD: number
   readonly fish: EcoFish
+  readonly guests: EcoGuests
   readonly plants: EcoPlants
   /** Dry leaves that fall toward the pond, kg a year, and the share that nets and skimmer keep out. */
   readonly leafKgPerYear: number

@@ -8,7 +8,7 @@ import { airAt, ecoDay, sunAt, type EcoDay } from './day'
 import { Environment } from './environment'
 import { assertEvents, weatherWithEvents, type PondEvent } from './events'
 import { Ledger, type NutrientBudget } from './ledger'
-import { feed } from './feeding'
+import { feed, visit } from './feeding'
 import { FishDays } from './fish-days'
 import { extinctionPerM, Recorder, type Every, type Series } from './outputs'
 import { parameterValues, type ParameterValues } from './parameters'
@@ -300,7 +300,8 @@ class Simulation {
     env.lightW = day.lightW * sun * (1 - 0.7 * env.iceShare)
     env.extinctionPerM = extinctionPerM(y, env.perM3, p)
     env.leavesGPerD = day.leavesG * (1 - running.leafKeptShare)
-    feed(env, running, y, p, this.stepH / 24)
+    feed(env, running, y, p, this.stepH / 24, pond.guests.feedGPerD)
+    visit(env, running.waterC, pond.guests)
     env.capturePerD = capturePerDay(p, pond, env, y)
     if (!(Math.abs(running.waterC - this.carbonateAtC) < 0.1)) {
       this.carbonateAtC = running.waterC

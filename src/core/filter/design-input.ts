@@ -13,6 +13,8 @@ import type { CataloguePump } from './flow/pump-catalogue'
 /** What a design needs to know of the pond it serves. */
 export interface DesignPond {
   readonly volumeM3: number
+  /** Standard deviation of that volume, as a share of it. */
+  readonly volumeSigmaShare: number
   readonly areaM2: number
   readonly use: PondUse
   readonly fish: readonly FishGroup[]

@@ -116,6 +116,7 @@ const designPond: DesignPond = {
   fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  volumeSigmaShare: 0.12,
   shoreM: 20.4,
   altitudeM: 50,
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],

@@ -16,6 +16,7 @@ const pond: DesignPond = {
   fish: [{ species: 'goldfish', count: 30, lengthM: 0.15 }],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  volumeSigmaShare: 0.12,
   shoreM: 18.2,
   altitudeM: 20,
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],

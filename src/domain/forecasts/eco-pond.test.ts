@@ -34,6 +34,7 @@ const designPond = {
   fish: pond.fish,
   guests: pond.guests,
   fillPhosphateMgL: 0.02,
+  volumeSigmaShare: 0.12,
   shoreM: facts.basin.perimeterM,
   altitudeM: 20,
   monthlyTempC: [3, 4, 7, 11, 15, 18, 20, 20, 16, 11, 7, 4],

@@ -4,6 +4,8 @@ import { chlorophyllOfClarity, type KnownWater } from '../../core/ecosystem/star
 import { parameterValues } from '../../core/ecosystem/parameters'
 import type { FilterDesign } from '../../core/filter/design-input'
 import type { DesignResult } from '../../core/filter/design'
+import type { EcoGuests } from '../../core/ecosystem/guests'
+import { BATHING_FROM_C, GUEST_LOADS } from '../../core/filter/load/guests'
 import { litterLeft } from '../../core/filter/companions'
 import { NITRIFICATION, specificSurfaceM2PerM3 } from '../../core/filter/sizing/nitrification'
 import { treatingGravel, DEFAULT_LAYERS } from '../../core/filter/bed/layers'
@@ -21,7 +23,7 @@ import type { HouseRules } from '../house-rules/house-rules'
 import { DAY_MS } from '../../core/numeric/time'
 
 /** Water by where it comes from, mg/L. @source usual of temperate countries; a test of the tap is better */
-const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
+export const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
   mains: { tempC: 12, alkalinityMgL: 140, nitrateMgL: 3, phosphateMgL: 0.2, tanMgL: 0, chlorineMgL: 0.4 },
   well: { tempC: 11, alkalinityMgL: 200, nitrateMgL: 4, phosphateMgL: 0.02, tanMgL: 0, chlorineMgL: 0 },
   rain: { tempC: 12, alkalinityMgL: 15, nitrateMgL: 0.6, phosphateMgL: 0.02, tanMgL: 0.1, chlorineMgL: 0 },
@@ -82,6 +84,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
       feedFromC: rules.feedingStartWaterC,
       lowProteinBelowC: rules.feedingNormalWaterC,
     },
+    guests: guestsOf(pond),
     plants: plantShares(of),
     leafKgPerYear: TREE_EFFECT[pond.trees].leafKgPerM2Year * areaM2,
     leafKeptShare: kept,
@@ -112,6 +115,20 @@ export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilt
     wetShareStopped: result.stop.heldByValve ? 1 : result.stop.wetShare,
     uvFlowM3PerH: lamp ? Math.min(result.flowM3PerH, lamp.ratedFlowM3PerH) : 0,
     winter: design.winter,
+  }
+}
+
+/** What visitors, bathers and animals bring, as the design of the filter reckons with it. */
+function guestsOf({ guests }: Pick<Pond, 'guests'>): EcoGuests {
+  const { bather, duck, turtle } = GUEST_LOADS
+  const { publicFeedGPerD, bathersPerD, ducks, turtles } = guests
+  return {
+    feedGPerD: publicFeedGPerD,
+    nitrogenGPerD: ducks * duck.nitrogenG + turtles * turtle.nitrogenG,
+    phosphorusGPerD: ducks * duck.phosphorusG + turtles * turtle.phosphorusG,
+    bathingNitrogenGPerD: bathersPerD * bather.nitrogenG,
+    bathingPhosphorusGPerD: bathersPerD * bather.phosphorusG,
+    bathingFromC: BATHING_FROM_C,
   }
 }
 

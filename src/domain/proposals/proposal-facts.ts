@@ -1,3 +1,4 @@
+import { designBands, type DesignBands } from '../../core/filter/bands'
 import { checkDesign } from '../../core/filter/checks'
 import { evaluateDesign, type DesignResult } from '../../core/filter/design'
 import { keptDesignPond } from '../design/design-pond'
@@ -8,6 +9,8 @@ import type { ProposalContent } from './proposal'
 /** What an offered option does for the pond, worked out from what was frozen in the proposal. */
 export interface OptionFacts {
   readonly result: DesignResult
+  /** What its figures may turn out to be: customers are told of these, not of one figure. */
+  readonly bands: DesignBands
   /** Checks that still want a look or a stop, for the desk's eyes and the cautions. */
   readonly open: readonly string[]
 }
@@ -22,6 +25,7 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [...(pump ? [pump] : []), ...morePumps] })
   return {
     result,
+    bands: designBands({ pond, design, rules }, result),
     open: checkDesign({ design, pond, result, houseMethod, rules }).flatMap((c) =>
       c.verdict === 'pass' ? [] : [c.id],
     ),

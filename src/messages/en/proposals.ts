@@ -45,7 +45,8 @@ export const proposals = {
     noFishPlannedSo: 'No fish are planned, so the filter keeps the water clear and feeds the plants.',
     fourWaysSizingAsk:
       'Four sizing methods call for {value} to {value2}. This bed has {areaM2}, and {bedFlowM3PerH} passes slowly up through its stone and roots.',
-    ammoniaThenExpectedStay: 'Ammonia is then expected to stay at or below {worstTanMgL} all year.',
+    ammoniaThenExpectedStay:
+      'Ammonia (TAN) in the month that asks most of the filter is then expected between {low} and {high}.',
     months: '{value} months',
     fewYears: 'few years',
     asksFlushAboutEvery:
@@ -77,7 +78,8 @@ export const proposals = {
     nothingPumped: '• Nothing is pumped: plants and the pond’s own surface do the work.',
     passBedMovedW:
       '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
-    ammoniaExpectedStayBelow: '• Ammonia is expected to stay at or below {worstTanMgL} all year.',
+    ammoniaExpectedStayBelow:
+      '• Ammonia (TAN) in the month that asks most of the filter is expected between {low} and {high}.',
     accepted: 'Accepted{option}',
     declined: 'Declined',
     by: '{state} by {answerName}, {answeredAt}.',

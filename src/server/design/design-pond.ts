@@ -1,4 +1,4 @@
-import { USUAL_SOURCE } from '@/core/ecosystem/pond'
+import { SOURCES } from '@/domain/forecasts/eco-pond'
 import { USUAL_MONTHLY_C } from '@/core/filter/load/usual-year'
 import type { DesignPond } from '@/core/filter/design-input'
 import type { FillWater } from '@/core/water/fill-water'
@@ -16,18 +16,17 @@ export function designPond(
   const { trees, roomTempC } = pond
   return {
     volumeM3: facts.adopted.volumeM3,
+    volumeSigmaShare: facts.adopted.sigmaM3 / facts.adopted.volumeM3,
     areaM2: facts.basin.areaM2,
     use: pond.use,
     fish: pond.fish,
     guests: pond.guests,
-    fillPhosphateMgL: fill?.phosphateMgL ?? USUAL_SOURCE.phosphateMgL,
+    fillPhosphateMgL: fill?.phosphateMgL ?? SOURCES[pond.waterSource].phosphateMgL,
     shoreM: facts.basin.perimeterM,
     altitudeM: pond.altitudeM,
     // indoors the room holds the water, not the station's weather
     monthlyTempC:
-      roomTempC === null
-        ? (season?.monthlyMedianC ?? USUAL_MONTHLY_C)
-        : USUAL_MONTHLY_C.map(() => roomTempC),
+      roomTempC === null ? (season?.monthlyMedianC ?? USUAL_MONTHLY_C) : USUAL_MONTHLY_C.map(() => roomTempC),
     leafKgPerYear: roomTempC === null ? TREE_EFFECT[trees].leafKgPerM2Year * facts.basin.areaM2 : 0,
     freeboardM: pond.freeboardM,
   }

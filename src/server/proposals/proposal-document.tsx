@@ -49,7 +49,7 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
           </View>
         ) : null}
         {content.options.map((option, i) => {
-          const { result } = optionFacts(content, i)
+          const { result, bands } = optionFacts(content, i)
           return (
             <View key={i}>
               <Text style={paper.heading} minPresenceAhead={80}>
@@ -102,7 +102,8 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
               {result.worstTanMgL <= content.rules.targetTanMgL ? (
                 <Text style={paper.line}>
                   {t('proposals.proposalDocument.ammoniaExpectedStayBelow', {
-                    worstTanMgL: show(result.worstTanMgL, 'concentration'),
+                    low: show(bands.worstTanMgL[0], 'concentration'),
+                    high: show(bands.worstTanMgL[1], 'concentration'),
                   })}
                 </Text>
               ) : null}

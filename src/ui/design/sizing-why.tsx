@@ -1,8 +1,16 @@
 'use client'
+import { useMemo } from 'react'
 import { useTexts } from '@/ui/kit/texts'
 import type { DesignResult } from '@/core/filter/design'
-import type { DesignPond } from '@/core/filter/design-input'
+import { designBands } from '@/core/filter/bands'
+import { DEFAULT_LAYERS, treatingGravel } from '@/core/filter/bed/layers'
+import type { DesignPond, FilterDesign } from '@/core/filter/design-input'
 import type { FilterRules } from '@/core/filter/house-rules'
+import { LOAD_SOURCES } from '@/core/filter/load/monthly-load'
+import { NITRIFICATION, specificSurfaceM2PerM3 } from '@/core/filter/sizing/nitrification'
+import { CLOSED_LOOP } from '@/core/filter/sizing/sizing'
+import { formatNumber } from '@/core/units/format'
+import { oxygenSaturationMgL } from '@/core/water/dissolved-oxygen'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
@@ -11,16 +19,29 @@ export function SizingWhy({
   designPond,
   rules,
   result,
+  design,
 }: {
   designPond: DesignPond
   rules: FilterRules
   result: DesignResult
+  design: FilterDesign
 }) {
   const t = useTexts()
 
   const show = useShow()
   const nitrogen = result.grown.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!
   const worst = result.grown.months[nitrogen.month]!
+  const own = treatingGravel(design.layers)
+  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  const inflowOxygenMgL =
+    NITRIFICATION.inflowSaturation * oxygenSaturationMgL(worst.tempC, Math.max(0, designPond.altitudeM))
+  const throughput = result.bedFlowM3PerH * 24 * (result.monthlyTanMgL[nitrogen.month]! - CLOSED_LOOP.backgroundMgL)
+  const eta = throughput > 0 && Number.isFinite(throughput) ? worst.tanLoadGPerD / throughput : 0
+  // two hundred draws: not with every figure that is typed
+  const bands = useMemo(
+    () => designBands({ pond: designPond, design, rules }, result),
+    [designPond, design, rules, result],
+  )
   return (
     <Why>
       <ul className="mb-1 ps-3">
@@ -52,6 +73,37 @@ export function SizingWhy({
           })}
         </li>
         <li>{t('design.sizingWhy.closedLoopRemovalPer')}</li>
+        <li>
+          {t('design.sizingWhy.constants', {
+            depthM: show(bed.depthM, 'length', { scale: 'small' }),
+            surface: formatNumber(specificSurfaceM2PerM3(bed.grainM, bed.porosity)),
+            usable: show(NITRIFICATION.usableShare, 'share'),
+            r20: NITRIFICATION.r20GPerM2D,
+            theta: NITRIFICATION.theta,
+            half: show(NITRIFICATION.halfSaturationMgL, 'concentration'),
+            oxygen: show(inflowOxygenMgL, 'concentration'),
+            least: show(NITRIFICATION.minOxygenMgL, 'concentration'),
+            eta: show(eta, 'share'),
+          })}
+        </li>
+        <li>
+          {t('design.sizingWhy.loads', {
+            parts: LOAD_SOURCES.filter((source) => worst.load.tanGPerD[source] > 0)
+              .map(
+                (source) =>
+                  `${t(`design.loadNames.${source}`)} ${show(worst.load.tanGPerD[source] / 1000, 'mass', { scale: 'small' })}`,
+              )
+              .join(', '),
+          })}
+        </li>
+        <li>
+          {t('design.sizingWhy.bands', {
+            lowArea: show(bands.neededAreaM2[0], 'area'),
+            highArea: show(bands.neededAreaM2[1], 'area'),
+            lowTan: show(bands.worstTanMgL[0], 'concentration'),
+            highTan: show(bands.worstTanMgL[1], 'concentration'),
+          })}
+        </li>
       </ul>
     </Why>
   )

@@ -65,7 +65,7 @@ function Option({
   const t = useTexts()
 
   const show = useShow()
-  const { result } = optionFacts(content, index)
+  const { result, bands } = optionFacts(content, index)
   const { design } = option
   return (
     <section className="sheet">
@@ -82,7 +82,7 @@ function Option({
       <p className="soft">{t(`design.filterTypeWhen.${design.type}`)}</p>
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : <BedSection bed={design} rootShare={result.rootShare} namesBelow />}
-      <WhyThisBig content={content} result={result} design={design} />
+      <WhyThisBig content={content} result={result} bands={bands} design={design} />
       <p className="soft small mb-0">
         {t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}
       </p>

@@ -1,5 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
+import type { DesignBands } from '@/core/filter/bands'
 import type { DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { grownFish, fishLoad } from '@/core/fish/load'
@@ -10,10 +11,12 @@ import { useShow } from '@/ui/person-context'
 export function WhyThisBig({
   content: { pond, rules },
   result,
+  bands,
   design,
 }: {
   content: Pick<ProposalContent, 'pond' | 'rules'>
   result: DesignResult
+  bands: DesignBands
   design: FilterDesign
 }) {
   const t = useTexts()
@@ -60,7 +63,8 @@ export function WhyThisBig({
         {result.worstTanMgL <= rules.targetTanMgL && count > 0 ? (
           <li>
             {t('proposals.whyThisBig.ammoniaThenExpectedStay', {
-              worstTanMgL: show(result.worstTanMgL, 'concentration'),
+              low: show(bands.worstTanMgL[0], 'concentration'),
+              high: show(bands.worstTanMgL[1], 'concentration'),
             })}
           </li>
         ) : null}

@@ -28,7 +28,7 @@ const CARBON_PER_OXYGEN = 0.9 * (12 / 32)
 const OXYGEN_HALF_MG_L = 0.5
 
 /**
- * What fish and their feed put into the water: ammonia, phosphorus, droppings and left-over feed; the oxygen they
+ * What fish, their feed and the pond's guests put into the water: ammonia, phosphorus, droppings and left-over feed; the oxygen they
  * breathe; and the sediment they stir up in search of food.
  */
 export class FishAndFeed implements Process {
@@ -76,16 +76,20 @@ export class FishAndFeed implements Process {
       feedPhosphorus / COMPOSITION.detritus.phosphorus,
     )
     this.leftGPerD = leftShare * left
-    this.tanGPerD = excretedTan + (feedNitrogen - leftShare * COMPOSITION.detritus.nitrogen) * left
-    this.phosphorusGPerD = excretedPhosphorus + (feedPhosphorus - leftShare * COMPOSITION.detritus.phosphorus) * left
+    this.tanGPerD =
+      env.guestNitrogenGPerD + excretedTan + (feedNitrogen - leftShare * COMPOSITION.detritus.nitrogen) * left
+    this.phosphorusGPerD =
+      env.guestPhosphorusGPerD +
+      excretedPhosphorus +
+      (feedPhosphorus - leftShare * COMPOSITION.detritus.phosphorus) * left
     this.oxygenGPerD = env.fishMassKg * p.fishOxygen * this.warmth.at(env.waterC) + 0.2 * eaten
     const search = 1 + (p.hungryHunt - 1) * env.fishHunger
     this.stirs = p.fishStir * env.fishKgPerM3 * search * this.warmth.at(env.waterC)
     this.stirsMuck = this.stirs * (MUCK_STIRRED.fed + (MUCK_STIRRED.hungry - MUCK_STIRRED.fed) * env.fishHunger)
     this.reached = MUCK_REACHED_G_PER_M2 * env.areaM2
     this.forages = p.foraging * env.fishMassKg * env.fishHunger * this.warmth.at(env.waterC)
-    this.nitrogenIn = feedNitrogen * (eaten + left)
-    this.phosphorusIn = feedPhosphorus * (eaten + left)
+    this.nitrogenIn = feedNitrogen * (eaten + left) + env.guestNitrogenGPerD
+    this.phosphorusIn = feedPhosphorus * (eaten + left) + env.guestPhosphorusGPerD
     this.nitrogenKept = feedNitrogen * eaten - excretedTan - droppingsNitrogen
     this.phosphorusKept = feedPhosphorus * eaten - excretedPhosphorus - droppingsPhosphorus
   }

@@ -1,4 +1,5 @@
 import type { StationNormals } from '../../season/station'
+import { NO_ECO_GUESTS } from '../guests'
 import { USUAL_SOURCE, type EcoPond } from '../pond'
 
 /**
@@ -27,6 +28,7 @@ export const SAMPLE_POND: EcoPond = {
   fallM: 0.5,
   aeratorGPerD: 0,
   fish: { massKg: 12, feedFactor: 1, protein: 0.35, feedFromC: 10, lowProteinBelowC: null },
+  guests: NO_ECO_GUESTS,
   plants: { marginalShare: 0.6, lilyShare: 0.15, floatingShare: 0, submergedShare: 0.1 },
   leafKgPerYear: 4,
   leafKeptShare: 0.5,

@@ -163,7 +163,19 @@ export const views = {
     bestFoundSearch: 'Best pattern found.',
     widerThanAnyRoll: 'Wider than any roll, so these need a seam by someone who welds liner: {nameOf}.',
   },
+  loadNames: {
+    fish: 'fish',
+    publicFeed: 'visitors’ feed',
+    animals: 'ducks and turtles',
+    leaves: 'leaves',
+    bathers: 'bathers',
+  },
   sizingWhy: {
+    constants:
+      'Reckoned with: {depthM} of treating stone, {surface} m² of stone surface per m³, {usable} of it reached; r20 {r20} g/m² a day, θ {theta}, K {half}; oxygen in {oxygen}, out at least {least}; removal per pass {eta} in that month.',
+    loads: 'Ammonia in that month comes from: {parts}.',
+    bands:
+      'What may turn out (90 %): {lowArea} to {highArea} needed, ammonia {lowTan} to {highTan} in the worst month. From the survey’s own spread, the count and growth of the fish, their feed, the water’s warmth and the bacteria’s rate.',
     shareVolumeBedVolumes: 'By volume: {use} of {volumeM3}; {emptyBedVolumesPerH} bed volumes an hour. Rule of thumb.',
     shareSurfaceLessAbove:
       'By surface: {use} of {areaM2}, less above {fullToM2}; {hydraulicLoadingMPerH} m of water an hour. Rule of thumb.',

@@ -126,7 +126,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
           costs={costs}
           currency={data.priceBook?.currency ?? null}
         />
-        <SizingWhy designPond={data.designPond} rules={data.rules} result={shown.result} />
+        <SizingWhy designPond={data.designPond} rules={data.rules} result={shown.result} design={shown.bed} />
       </section>
       <div className="columns two">
         <section className="sheet">

@@ -1,0 +1,107 @@
+import { grownFish } from '../fish/load'
+import { normalDeviate, seededRandom } from '../numeric/random'
+import { quantileOfSorted } from '../numeric/quantile'
+import { treatingGravel, DEFAULT_LAYERS } from './bed/layers'
+import type { DesignResult } from './design'
+import type { DesignProblemInput } from './design-input'
+import { litterLeft } from './companions'
+import { monthlyTanMgL } from './sizing/treatment'
+import { sizeThroughYear } from './sizing/yearly-sizing'
+
+/**
+ * How far what a design stands on may turn out otherwise, as a share (1σ).
+ * @source usual spread of figures in the literature that each constant is taken from; counts of fish by eye
+ */
+const SPREAD = {
+  fishCount: 0.12,
+  fishLength: 0.07,
+  ration: 0.15,
+  protein: 0.08,
+  /** Areal rate times the share of stone that is reached. */
+  nitrification: 0.25,
+  /** Degrees, not a share. */
+  waterC: 1,
+  flow: 0.07,
+  /** How much of what falls is solids, and how much of it the bed keeps. */
+  solids: 0.3,
+} as const
+
+const DRAWS = 200
+const SEED = 20_270_401
+const LOW = 0.05
+const HIGH = 0.95
+
+/** 90 % of what may turn out, low to high. */
+export type Band = readonly [number, number]
+
+export interface DesignBands {
+  readonly neededAreaM2: Band
+  readonly worstTanMgL: Band
+  readonly flowM3PerH: Band
+  /** null where nothing is flushed. */
+  readonly flushDays: Band | null
+}
+
+/**
+ * Bands about a design's figures: survey, stock and constants drawn by chance, the figures worked out anew each time.
+ * @returns 5 % to 95 %; the same for the same design
+ */
+export function designBands(
+  { pond, design, rules }: Pick<DesignProblemInput, 'pond' | 'design' | 'rules'>,
+  result: DesignResult,
+): DesignBands {
+  const own = treatingGravel(design.layers)
+  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  const random = seededRandom(SEED)
+  /** A factor about 1, never below 0. */
+  const about = (sigma: number) => Math.exp(sigma * normalDeviate(random) - sigma ** 2 / 2)
+  const draws = Array.from({ length: DRAWS }, () => {
+    const [count, length] = [about(SPREAD.fishCount), about(SPREAD.fishLength)]
+    const warmer = SPREAD.waterC * normalDeviate(random)
+    const [ration, protein, nitrification] = [about(SPREAD.ration), about(SPREAD.protein), about(SPREAD.nitrification)]
+    const flow = about(SPREAD.flow)
+    const fish = grownFish(pond.fish, rules.growthYears).map((f) => ({
+      ...f,
+      // feed goes with mass: what is given more or less is as if there were more or fewer of them
+      count: f.count * count * ration,
+      lengthM: Math.min(2, f.lengthM * length),
+    }))
+    const sizing = sizeThroughYear(
+      {
+        ...pond,
+        volumeM3: pond.volumeM3 * about(pond.volumeSigmaShare),
+        monthlyTempC: result.monthlyTempC.map((tempC) => Math.min(40, tempC + warmer)),
+      },
+      fish,
+      bed,
+      { ...rules, feedProtein: Math.min(0.7, rules.feedProtein * protein) },
+      undefined,
+      litterLeft(design.companions),
+    )
+    const asked = sizing.sizingMethods.find((s) => s.sizingMethod === design.sizingMethod)!
+    const byLoad = asked.sizingMethod === 'nitrogen' || asked.sizingMethod === 'closedLoop'
+    const tan = monthlyTanMgL(
+      sizing,
+      (result.treatment.stoneM3 > 0 ? result.bedFlowM3PerH : result.flowM3PerH) * flow,
+      result.treatment.treatingM3 * nitrification,
+      bed,
+    )
+    const fed = sizing.feedKgPerYear / Math.max(1e-9, result.grown.feedKgPerYear)
+    return {
+      area: asked.areaM2 / (byLoad ? nitrification : 1),
+      tan: Math.max(...tan),
+      flow: result.flowM3PerH * flow,
+      flush: result.flushDays / (Math.max(0.1, fed) * about(SPREAD.solids)),
+    }
+  })
+  const band = (of: (draw: (typeof draws)[number]) => number): Band => {
+    const sorted = draws.map(of).sort((a, b) => a - b)
+    return [quantileOfSorted(sorted, LOW), quantileOfSorted(sorted, HIGH)]
+  }
+  return {
+    neededAreaM2: band((draw) => draw.area),
+    worstTanMgL: band((draw) => draw.tan),
+    flowM3PerH: band((draw) => draw.flow),
+    flushDays: Number.isFinite(result.flushDays) ? band((draw) => draw.flush) : null,
+  }
+}
