@@ -44,6 +44,7 @@ export const pond = (
     rockShare: 0.1,
     meteredFillM3: null,
     volumeTests: [],
+    setAside: null,
     beside: [],
     fish: [],
     guests: NO_GUESTS,

@@ -30,16 +30,19 @@ describe('the long section of a bed', () => {
     expect(airBreakM).toBe(0.3)
     expect(bedSectionOf(upflow({ airBreakM: waterM + 0.01 })).airBreakM).toBeNull()
   })
-  it('pitches the pipe by its slope and ends it within the gravel', () => {
+  it('lays the pipe in a trench under the base, pitched to the vault: never through modules or gravel', () => {
     const bed = upflow({
       lengthM: 4,
       manifold: { diameterM: 0.1, laterals: 1, slots: 100, slotAreaM2: 1e-4, pitchPercent: 2 },
     })
     const pipe = bedSectionOf(bed).pipe!
-    expect(pipe[1]!.yM - pipe[0]!.yM).toBeCloseTo(0.08, 12)
+    expect(pipe[1]!.yM - pipe[0]!.yM).toBeCloseTo(0.08, 9)
     expect(pipe[2]!.yM - pipe[1]!.yM).toBeCloseTo(0.1, 12)
-    const steep = bedSectionOf(upflow({ lengthM: 40, manifold: { ...bed.manifold, pitchPercent: 10 } }))
-    expect(Math.max(...steep.pipe!.map((p) => p.yM))).toBeCloseTo(steep.depthM, 12)
+    expect(Math.max(...pipe.map((p) => p.yM))).toBeLessThanOrEqual(0)
+    // a long bed is not clamped: its trench is as deep as its pitch makes it
+    const long = bedSectionOf(upflow({ lengthM: 40, manifold: { ...bed.manifold, pitchPercent: 2 } }))
+    expect(Math.min(...long.pipe!.map((p) => p.yM))).toBeCloseTo(-0.9, 12)
+    expect(long.vault![0]!.yM).toBeLessThan(-0.9)
   })
   it('draws a pipe, headers or a chamber by how the water enters', () => {
     expect(bedSectionOf(upflow({ feed: 'chamber' })).pipe).toBeNull()

@@ -1,4 +1,4 @@
-import { buildUpM } from '../filter/bed/bed-geometry'
+import { buildUpM, trenchDepthM } from '../filter/bed/bed-geometry'
 import type { BedMaterialKey } from '../filter/bed/layers'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
@@ -14,7 +14,16 @@ export interface BedSectionGeometry {
   /** Level to which it drains back when the pump rests; null where that lies above the water. */
   readonly airBreakM: number | null
   readonly vault: readonly DrawnPoint[] | null
-  /** The distribution pipe of an upflow bed, pitched as designed; null where water enters another way. */
+  /** Liner along the base, the trench and up both ends; empty in vessels. */
+  readonly liner: readonly DrawnPoint[]
+  /** Walls above the ground at both ends. */
+  readonly walls: readonly (readonly DrawnPoint[])[]
+  /** Return pipe, or the lip and the water's fall, at the far end. */
+  readonly outlet: readonly DrawnPoint[] | null
+  readonly falls: readonly DrawnPoint[] | null
+  /** Lowest point of the trench or vault, m; 0 or below. */
+  readonly lowestM: number
+  /** The distribution pipe of an upflow bed, pitched in its trench under the base; null where water enters another way. */
   readonly pipe: readonly DrawnPoint[] | null
   /** The headers of a horizontal bed, in and out. */
   readonly headers: readonly (readonly DrawnPoint[])[]
@@ -26,6 +35,10 @@ const PIPE_OVER_BASE_M = 0.02
 const PIPE_ENDS_BEFORE_M = 0.1
 const HEADER_M = 0.05
 const VAULT_OVER_BED_M = 0.05
+const SUMP_UNDER_PIPE_M = 0.1
+const WALL_M = 0.1
+const OUTLET_SHOWN_M = 0.4
+const LIP_SHOWN_M = 0.15
 const UPFLOW_AT = [0.25, 0.5, 0.75] as const
 const STREAMLINES = 5
 
@@ -40,6 +53,8 @@ export function bedSectionOf(design: FilterDesign, rootShare = 1): BedSectionGeo
   const waterM = depthM + design.waterOverGravelM
   const along = facts.path === 'along'
   const vaultM = design.vault && !facts.vessels ? design.vault.diameterM : 0
+  const trenchM = trenchDepthM(design)
+  const lowestM = trenchM > 0 ? -trenchM - (vaultM > 0 ? SUMP_UNDER_PIPE_M : 0) : 0
   const headerM = feed === 'full-height-header' ? depthM : Math.min(manifold.diameterM, depthM)
   return {
     lengthM,
@@ -47,8 +62,13 @@ export function bedSectionOf(design: FilterDesign, rootShare = 1): BedSectionGeo
     waterM,
     bands: bandsOf(design),
     airBreakM: design.airBreakM !== null && design.airBreakM < waterM ? design.airBreakM : null,
-    vault: vaultM > 0 ? rectangle(-vaultM, 0, 0, depthM + VAULT_OVER_BED_M) : null,
-    pipe: along || feed === 'chamber' ? null : pipeOf(design, depthM, vaultM),
+    vault: vaultM > 0 ? rectangle(-vaultM, lowestM, 0, depthM + VAULT_OVER_BED_M) : null,
+    pipe: along || feed === 'chamber' ? null : pipeOf(design, vaultM),
+    liner: facts.lined ? linerOf(design, Math.max(depthM, waterM) + VAULT_OVER_BED_M) : [],
+    walls: wallsOf(design, depthM, vaultM),
+    outlet: facts.pipedOutlet ? outletOf(design, waterM) : null,
+    falls: design.falls ? fallsOf(lengthM, waterM, design.falls.dropM) : null,
+    lowestM,
     headers: along ? [0, lengthM - HEADER_M].map((x) => rectangle(x, 0, x + HEADER_M, headerM)) : [],
     flow: along
       ? streamlines(lengthM, depthM, feed === 'full-height-header', rootShare)
@@ -68,18 +88,60 @@ function bandsOf({ layers }: FilterDesign): BedSectionGeometry['bands'] {
   })
 }
 
-/** The pipe as a slanted strip; on a long bed it may rise no higher than the gravel's top. */
-function pipeOf({ lengthM, manifold }: FilterDesign, depthM: number, vaultM: number): DrawnPoint[] {
+/** The pipe as a slanted strip: under the base in its trench, falling to the vault; flat on the bottom of a vessel. */
+function pipeOf(design: FilterDesign, vaultM: number): DrawnPoint[] {
+  const { lengthM, manifold } = design
   const d = manifold.diameterM
-  const end = Math.min(depthM - d, PIPE_OVER_BASE_M + (manifold.pitchPercent / 100) * lengthM)
+  const trenchM = trenchDepthM(design)
+  const low = trenchM > 0 ? -trenchM : PIPE_OVER_BASE_M
+  const high = trenchM > 0 ? -d : PIPE_OVER_BASE_M
   const x = lengthM - PIPE_ENDS_BEFORE_M
   return [
-    { xM: -vaultM, yM: PIPE_OVER_BASE_M },
-    { xM: x, yM: end },
-    { xM: x, yM: end + d },
-    { xM: -vaultM, yM: PIPE_OVER_BASE_M + d },
+    { xM: -vaultM, yM: low },
+    { xM: x, yM: high },
+    { xM: x, yM: high + d },
+    { xM: -vaultM, yM: low + d },
   ]
 }
+
+function linerOf(design: FilterDesign, topM: number): DrawnPoint[] {
+  const { lengthM, manifold } = design
+  const trenchM = trenchDepthM(design)
+  const floor =
+    trenchM > 0
+      ? [
+          { xM: 0, yM: -trenchM },
+          { xM: lengthM - PIPE_ENDS_BEFORE_M, yM: -manifold.diameterM },
+          { xM: lengthM - PIPE_ENDS_BEFORE_M, yM: 0 },
+        ]
+      : [{ xM: 0, yM: 0 }]
+  return [{ xM: 0, yM: topM }, ...floor, { xM: lengthM, yM: 0 }, { xM: lengthM, yM: topM }]
+}
+
+function wallsOf({ lengthM, raisedM }: FilterDesign, depthM: number, vaultM: number): DrawnPoint[][] {
+  if (raisedM <= 0) return []
+  const top = depthM + VAULT_OVER_BED_M
+  const foot = depthM - raisedM
+  return [rectangle(-vaultM - WALL_M, foot, -vaultM, top), rectangle(lengthM, foot, lengthM + WALL_M, top)]
+}
+
+/** The return leaves at the water's level: its bore stands half in the water. */
+function outletOf({ lengthM, outlet }: FilterDesign, waterM: number): DrawnPoint[] {
+  const fall = (outlet.dropM / outlet.lengthM) * OUTLET_SHOWN_M
+  const [top, end] = [waterM + outlet.diameterM / 2, lengthM + OUTLET_SHOWN_M]
+  return [
+    { xM: lengthM, yM: top - outlet.diameterM },
+    { xM: end, yM: top - outlet.diameterM - fall },
+    { xM: end, yM: top - fall },
+    { xM: lengthM, yM: top },
+  ]
+}
+
+const fallsOf = (lengthM: number, waterM: number, dropM: number): DrawnPoint[] => [
+  { xM: lengthM, yM: waterM },
+  { xM: lengthM + LIP_SHOWN_M, yM: waterM },
+  { xM: lengthM + LIP_SHOWN_M, yM: waterM - dropM },
+]
 
 /** Where most of the water passes under the roots, so are its ways drawn. */
 function streamlines(lengthM: number, depthM: number, fullHeight: boolean, rootShare: number): DrawnPoint[][] {

@@ -87,25 +87,17 @@ function feedPipes(design: FilterDesign, y0: number, pipeR: number): Mark[] {
         { xM: x, yM: y0 + widthM - 0.05 },
       ],
     }))
-  const y = y0 + widthM / 2
-  return [
-    {
+  const { laterals } = design.manifold
+  return Array.from({ length: laterals }, (_, i) => y0 + (widthM * (i + 0.5)) / laterals).flatMap((y): Mark[] =>
+    [y - pipeR, y + pipeR].map((edge) => ({
       kind: 'line',
       layer: 'PIPE',
       points: [
-        { xM: 0, yM: y - pipeR },
-        { xM: lengthM - 0.1, yM: y - pipeR },
+        { xM: 0, yM: edge },
+        { xM: lengthM - 0.1, yM: edge },
       ],
-    },
-    {
-      kind: 'line',
-      layer: 'PIPE',
-      points: [
-        { xM: 0, yM: y + pipeR },
-        { xM: lengthM - 0.1, yM: y + pipeR },
-      ],
-    },
-  ]
+    })),
+  )
 }
 
 /** Falls lip or return pipes at the far end, with the direction of flow. */
@@ -177,6 +169,7 @@ export function sectionSheet(design: FilterDesign, words: SheetWords): Sheet {
   const { lengthM, depthM } = section
   return sheetOf(words.text('long-section'), [
     ...layerMarks(section, words),
+    ...shellMarks(section, words),
     ...levelMarks(section, design.raisedM, words),
     ...waterMarks(section, words),
     dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, words.length(lengthM)),
@@ -190,7 +183,7 @@ export function sectionSheet(design: FilterDesign, words: SheetWords): Sheet {
 }
 
 function layerMarks({ bands, lengthM }: BedSectionGeometry, words: SheetWords): Mark[] {
-  const nameX = lengthM + Math.max(0.5, lengthM * 0.09)
+  const nameX = lengthM + Math.max(0.75, lengthM * 0.12)
   return bands.flatMap(({ material, baseM, topM }): Mark[] => {
     const { granular } = BED_MATERIALS[material]
     return [
@@ -203,6 +196,26 @@ function layerMarks({ bands, lengthM }: BedSectionGeometry, words: SheetWords): 
       label(nameX, (baseM + topM) / 2, `${words.length(topM - baseM)} ${words.material(material)}`),
     ]
   })
+}
+
+/** Liner, walls, and the way out at the far end. */
+function shellMarks({ liner, walls, outlet, falls, lengthM, waterM }: BedSectionGeometry, words: SheetWords): Mark[] {
+  return [
+    ...(liner.length > 0 ? [{ kind: 'line', layer: 'OUTLINE', points: liner } as const] : []),
+    ...walls.map((points): Mark => ({ kind: 'polygon', layer: 'OUTLINE', points, fill: 'wall' })),
+    ...(outlet
+      ? [
+          { kind: 'polygon', layer: 'PIPE', points: outlet, fill: 'water' } as const,
+          label(outlet[1]!.xM, waterM + 0.12, words.text('return'), 'end'),
+        ]
+      : []),
+    ...(falls
+      ? [
+          { kind: 'line', layer: 'WATER', points: falls, arrow: true } as const,
+          label(lengthM + 0.05, waterM + 0.05, words.text('falls'), 'start'),
+        ]
+      : []),
+  ]
 }
 
 /** Water, ground, and the level to which the bed drains back. */

@@ -98,6 +98,7 @@ export const PAPER = {
     water: '#cfe3e6',
     plant: '#c9dcbc',
     modules: '#dfeaec',
+    wall: '#d8d5cf',
     'levelling-gravel': '#e2d8c6',
     'bridging-stone': '#cfc5b4',
     'gravel-19-38': '#dbd1c0',

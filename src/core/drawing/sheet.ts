@@ -80,6 +80,8 @@ export const SHEET_TEXTS = [
   'liner',
   'perforated-loop',
   'back-to-pond',
+  'return',
+  'falls',
   'not-to-scale',
 ] as const
 export type SheetText = (typeof SHEET_TEXTS)[number]
@@ -95,6 +97,9 @@ export interface SheetWords {
   readonly band: (widthM: number, alongM: number) => string
   readonly scale: (scale: number, barM: number) => string
 }
+
+/** A dimension is what was typed, to the millimetre: 12.25 m is never 12.3 m. */
+export const DIMENSION_FIGURES = 6
 
 /** End points of a dimension's own line, beside what it measures. */
 export function dimensionLine(mark: Extract<Mark, { kind: 'dimension' }>): readonly [DrawnPoint, DrawnPoint] {

@@ -88,7 +88,7 @@ export function systemSection({ basin, design, dropM, plants }: SystemInput): Sy
     bounds: {
       minX: 0,
       maxX: bed ? bed.originM.xM + bed.section.lengthM : rightBankM,
-      minY: Math.min(-basin.maxDepthM, bed?.originM.yM ?? 0),
+      minY: Math.min(-basin.maxDepthM, bed ? bed.originM.yM + bed.section.lowestM : 0),
       maxY: Math.max(0.2, tallestM, bedTopM, fallM + LIP_OVER_WATER_M),
     },
   }
@@ -126,7 +126,7 @@ function deliveryOf(pump: DrawnPoint, rightBankM: number, bed: PlacedBed | null,
   if (!bed) return [...rise, { xM: rightBankM, yM: (design.falls?.dropM ?? 0) + LIP_OVER_WATER_M }]
   const { section, originM } = bed
   const inletM = section.vault ? originM.xM + section.vault[0]!.xM / 2 : originM.xM
-  const atM = originM.yM + Math.max(0.05, section.pipe?.[0]?.yM ?? section.depthM * 0.1)
+  const atM = originM.yM + (section.pipe ? (section.pipe[0]!.yM + section.pipe[3]!.yM) / 2 : section.depthM * 0.1)
   const besideM = rightBankM + BETWEEN_M * 0.4
   return [...rise, { xM: besideM, yM: PIPE_OVER_BANK_M }, { xM: besideM, yM: atM }, { xM: inletM, yM: atM }]
 }

@@ -1,6 +1,7 @@
 import { seededRandom } from '../numeric/random'
 import { weatherYear } from '../season/weather-year'
 import { weatherWithEvents, type PondEvent } from './events'
+import { NO_ECO_GUESTS } from './guests'
 import { OUTPUT_NAMES } from './outputs'
 import { simulate, type EcoRun } from './simulate'
 import { STATE } from './states'
@@ -54,8 +55,25 @@ describe('a year of a pond', () => {
     pond: { ...SAMPLE_POND, source: { ...SAMPLE_POND.source, chlorineMgL: 0.4 }, leakMmPerD: 3 },
   })
 
+  const visited = simulate({
+    ...RUN,
+    pond: {
+      ...SAMPLE_POND,
+      guests: { ...NO_ECO_GUESTS, feedGPerD: 60, nitrogenGPerD: 3, phosphorusGPerD: 0.6, bathingNitrogenGPerD: 4 },
+    },
+  })
+  it('ducks, bathers and what visitors throw raise nitrate and phosphorus', () => {
+    const mean = (result: typeof quiet, key: 'nitrate' | 'phosphate') => {
+      const values = result.series[key]
+      return values.reduce((a, b) => a + b, 0) / values.length
+    }
+    expect(mean(visited, 'nitrate')).toBeGreaterThan(1.1 * mean(quiet, 'nitrate'))
+    expect(mean(visited, 'phosphate')).toBeGreaterThan(1.1 * mean(quiet, 'phosphate'))
+  })
+
   it.each([
     ['quiet', quiet],
+    ['visited', visited],
     ['busy', busy],
   ])('closes its budgets of nitrogen and phosphorus: %s', (_name, result) => {
     expect(result.status).toBe('done')

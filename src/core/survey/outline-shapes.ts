@@ -25,7 +25,8 @@ export type OutlineSurvey =
 /** Inclusive input ranges; form schemas reuse them. */
 export const OUTLINE_RANGE = {
   sideM: [0.2, 500],
-  offsetM: [0, 250],
+  /** Negative: the edge lies across the tape, as in a bay; the pond's other edge then lies further out. */
+  offsetM: [-250, 250],
   stationM: [0, 500],
   cornerM: [-1000, 1000],
 } as const
@@ -79,6 +80,8 @@ function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
     assertInRange(`offsets.${i}.stationM`, o.stationM, OUTLINE_RANGE.stationM)
     assertInRange(`offsets.${i}.leftM`, o.leftM, OUTLINE_RANGE.offsetM)
     assertInRange(`offsets.${i}.rightM`, o.rightM, OUTLINE_RANGE.offsetM)
+    if (o.leftM + o.rightM < 0)
+      throw new DomainError(`offsets.${i}.rightM`, o.rightM, `at least ${-o.leftM}: the edges would cross`)
     if (i > 0 && !(o.stationM > offsets[i - 1]!.stationM))
       throw new DomainError(
         `offsets.${i}.stationM`,

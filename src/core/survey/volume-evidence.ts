@@ -40,7 +40,8 @@ export interface CombinedVolume {
 const CONFLICT_SIGMAS = 2
 
 /**
- * Combines independent estimates of one volume by inverse variance and names pairs that do not agree.
+ * Combines independent estimates of one volume by inverse variance and names pairs that do not agree; where some do
+ * not, the band is as wide as they lie apart.
  * @param evidence at least one estimate; volume and sigma in m³, both above 0
  * @throws {DomainError} no evidence, or a volume or sigma that is not finite and above 0
  * @source Minimum-variance unbiased combination, as in any statistics text
@@ -53,11 +54,16 @@ export function combineVolumes(evidence: readonly VolumeEvidence[]): CombinedVol
   })
   const weight = (e: VolumeEvidence) => 1 / (e.sigmaM3 * e.sigmaM3)
   const weights = evidence.reduce((sum, e) => sum + weight(e), 0)
-  return {
-    volumeM3: evidence.reduce((sum, e) => sum + e.volumeM3 * weight(e), 0) / weights,
-    sigmaM3: Math.sqrt(1 / weights),
-    conflicts: evidence.flatMap((a, i) => evidence.slice(i + 1).flatMap((b) => conflictBetween(a, b))),
-  }
+  const volumeM3 = evidence.reduce((sum, e) => sum + e.volumeM3 * weight(e), 0) / weights
+  const conflicts = evidence.flatMap((a, i) => evidence.slice(i + 1).flatMap((b) => conflictBetween(a, b)))
+  const sigmaM3 = Math.sqrt(1 / weights)
+  return { volumeM3, sigmaM3: conflicts.length > 0 ? sigmaM3 * birgeRatio(evidence, volumeM3) : sigmaM3, conflicts }
+}
+
+/** How much wider than they say estimates lie about their mean; never narrower. @source Birge 1932 */
+function birgeRatio(evidence: readonly VolumeEvidence[], meanM3: number): number {
+  const chiSquare = evidence.reduce((sum, e) => sum + ((e.volumeM3 - meanM3) / e.sigmaM3) ** 2, 0)
+  return Math.max(1, Math.sqrt(chiSquare / (evidence.length - 1)))
 }
 
 function conflictBetween(a: VolumeEvidence, b: VolumeEvidence): VolumeConflict[] {

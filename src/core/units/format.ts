@@ -47,6 +47,9 @@ function shownSymbol(
   return symbol === 'm³' && !bare && value !== 0 && Math.abs(value) < LITRES_BELOW_M3 ? 'L' : symbol
 }
 
+/** What is left of a sum that came to nothing. */
+const NOTHING = 1e-9
+
 export function formatNumber(value: number, locale = 'en', significant = 3, decimals?: number): string {
   const whole = Math.abs(value) >= 10 ** significant
   const digits = (): Intl.NumberFormatOptions => {
@@ -55,7 +58,7 @@ export function formatNumber(value: number, locale = 'en', significant = 3, deci
     return { maximumSignificantDigits: significant }
   }
   const options: Intl.NumberFormatOptions = digits()
-  return new Intl.NumberFormat(locale, options).format(value === 0 ? 0 : value)
+  return new Intl.NumberFormat(locale, options).format(Math.abs(value) < NOTHING ? 0 : value)
 }
 
 function feetAndInches(metres: number): string {

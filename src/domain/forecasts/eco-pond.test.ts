@@ -99,6 +99,17 @@ describe('a saved pond as the simulator takes it', () => {
     expect(source.alkalinityMgL).toBeCloseTo(178.5, 0)
     expect(source.tanMgL).toBeCloseTo(0.1975, 3)
   })
+  it('brings what visitors, ducks and bathers leave in the water', () => {
+    const guests = { publicFeedGPerD: 80, bathersPerD: 5, ducks: 2, turtles: 0 }
+    expect(of({ pond: { ...pond, guests } }).guests).toEqual({
+      feedGPerD: 80,
+      nitrogenGPerD: 2,
+      phosphorusGPerD: 0.5,
+      bathingNitrogenGPerD: 5,
+      bathingPhosphorusGPerD: 0.5,
+      bathingFromC: 16,
+    })
+  })
   it('takes over what was learnt of its warmth', () =>
     expect(of({ thermal: { shade: 0.6, depthShare: 1.2 } })).toMatchObject({ shade: 0.6, depthShare: 1.2 }))
 })

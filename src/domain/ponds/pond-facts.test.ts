@@ -1,3 +1,4 @@
+import { OutlineInput } from './pond'
 import { pondFacts, type SurveyFigures } from './pond-facts'
 
 const survey = (lengthM: number): SurveyFigures => ({
@@ -29,6 +30,36 @@ describe('facts of a survey', () => {
       volumeTests: [{ method: 'drain-down', flowM3PerH: 6, minutes: 140 }] as never,
     })
     expect(drained.ok && drained.value.evidence).toHaveLength(2)
+  })
+  it('leave out a way to the volume that was set aside, and keep it on file', () => {
+    const both = { ...survey(5), meteredFillM3: 9 }
+    const reason = 'The meter was read at the wrong tap'
+    const aside = pondFacts({ ...both, setAside: { method: 'metered-fill', reason } })
+    expect(aside.ok && aside.value).toMatchObject({
+      adopted: { volumeM3: volumeOf(survey(5)), conflicts: [] },
+      setAside: [{ method: 'metered-fill', volumeM3: 9 }],
+    })
+    expect(volumeOf({ ...both, setAside: { method: 'geometry', reason } })).toBe(9)
+    // the last way there is cannot be set aside
+    expect(volumeOf({ ...survey(5), setAside: { method: 'geometry', reason } })).toBe(volumeOf(survey(5)))
+  })
+  it('takes a bay that lies across the tape', () => {
+    const offsets = [
+      { stationM: 0, leftM: 0, rightM: 0 },
+      { stationM: 2, leftM: 2, rightM: 1 },
+      { stationM: 4, leftM: 2.5, rightM: -0.5 },
+      { stationM: 6, leftM: 0, rightM: 0 },
+    ]
+    const bay = pondFacts({ ...survey(5), outline: { kind: 'offsets', offsets } })
+    // by trapezoids of the widths 0, 3, 2, 0
+    expect(bay.ok && bay.value.basin.areaM2).toBeCloseTo(10, 9)
+    expect(OutlineInput.safeParse({ kind: 'offsets', offsets }).success).toBe(true)
+    const crossed = offsets.map((o, i) => (i === 2 ? { ...o, leftM: 0.2 } : o))
+    expect(OutlineInput.safeParse({ kind: 'offsets', offsets: crossed }).error!.issues[0]!.path).toEqual([
+      'offsets',
+      2,
+      'rightM',
+    ])
   })
   it('are worked out again after very many others, and the same', () => {
     const before = volumeOf(survey(5))

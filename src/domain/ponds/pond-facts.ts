@@ -14,10 +14,13 @@ export interface PondFacts {
   readonly basin: Basin
   readonly evidence: readonly VolumeEvidence[]
   readonly adopted: CombinedVolume
+  /** Evidence that was set aside: not part of the adopted volume. */
+  readonly setAside: readonly VolumeEvidence[]
 }
 
 export type SurveyFigures = Pick<PondInput, 'outline' | 'zones' | 'rockShare' | 'meteredFillM3'> & {
   readonly volumeTests?: readonly VolumeTest[]
+  readonly setAside?: PondInput['setAside']
 }
 
 /** Surveys worked out last, by their figures; every page, plan and forecast of a pond begins with them. */
@@ -34,8 +37,9 @@ export function pondFacts({
   rockShare,
   meteredFillM3,
   volumeTests = [],
+  setAside = null,
 }: SurveyFigures): Result<PondFacts, BasinProblem> {
-  const survey = { outline, zones, rockShare, meteredFillM3, volumeTests }
+  const survey = { outline, zones, rockShare, meteredFillM3, volumeTests, setAside }
   const key = JSON.stringify(survey)
   const facts = kept.get(key) ?? workOut(survey)
   // the last that was asked for is the last to go
@@ -63,8 +67,19 @@ function workOut(survey: Required<SurveyFigures>): Result<PondFacts, BasinProble
     const volumeM3 = testedVolumeM3(test)
     evidence.push({ method: test.method, volumeM3, sigmaM3: volumeM3 * USUAL_SIGMA_SHARE[test.method] })
   }
-  return success({ basin: basin.value, evidence, adopted: combineVolumes(evidence) })
+  const believed = evidence.filter((e) => !isSetAside(e, survey.setAside))
+  // the last way there is cannot be set aside
+  const counted = believed.length > 0 ? believed : evidence
+  return success({
+    basin: basin.value,
+    evidence: counted,
+    adopted: combineVolumes(counted),
+    setAside: evidence.filter((e) => !counted.includes(e)),
+  })
 }
+
+const isSetAside = ({ method }: VolumeEvidence, setAside: PondInput['setAside']): boolean =>
+  setAside !== null && (method === setAside.method || (setAside.method === 'geometry' && method.startsWith('geometry')))
 
 function testedVolumeM3(test: VolumeTest): number {
   switch (test.method) {

@@ -70,6 +70,8 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
   if (outline.kind === 'offsets') {
     const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1]!.stationM)
     if (stuck > 0) return say(['offsets', stuck, 'stationM'], said('ponds.problems.eachStationLiesFurtherAlong'))
+    const crossed = outline.offsets.findIndex((o) => o.leftM + o.rightM < 0)
+    if (crossed >= 0) return say(['offsets', crossed, 'rightM'], said('ponds.problems.edgesCross'))
   }
   if (outline.kind === 'points' && new Set(outline.points.map((p) => `${p.xM} ${p.yM}`)).size < 3)
     return say(['points'], said('ponds.problems.giveLeastThreeDifferentCorners'))
@@ -95,6 +97,10 @@ const VolumeTestInput = z.discriminatedUnion('method', [
   }),
 ])
 export type VolumeTest = z.infer<typeof VolumeTestInput>
+
+/** Ways to the volume that can be set aside; the survey's own shape counts as one. */
+export const SET_ASIDE_METHODS = ['geometry', 'metered-fill', 'timed-fill', 'salt-dilution', 'drain-down'] as const
+export type SetAsideMethod = (typeof SET_ASIDE_METHODS)[number]
 
 /** Water beside the pond that a dose must treat too. */
 const BesideInput = z.discriminatedUnion('kind', [
@@ -165,6 +171,14 @@ export const PondInput = z.strictObject({
   meteredFillM3: numberWithin([0.001, 100_000], 'ponds.fields.meteredFill', 'm³').nullable(),
   beside: z.array(BesideInput).max(12).default([]),
   volumeTests: z.array(VolumeTestInput).max(3).default([]),
+  /** A way to the volume that is not believed, and why; it is kept on file and left out of the adopted volume. */
+  setAside: z
+    .strictObject({
+      method: z.enum(SET_ASIDE_METHODS),
+      reason: shortText('ponds.fields.whySetAside', 200),
+    })
+    .nullable()
+    .default(null),
   fish: z.array(FishInput).max(40),
   guests: GuestsInput.default(NO_GUESTS),
   /** Indoors: what the room and with it the water is held at, °C; null outdoors. */

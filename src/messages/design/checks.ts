@@ -410,6 +410,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'stock-limit':
     case 'surface-to-volume':
     case 'fits-shore':
+    case 'trench':
     case 'levels':
     case 'spare-return':
     case 'power':

@@ -10,6 +10,7 @@ type PondCheck =
   | 'surface-to-volume'
   | 'fits-shore'
   | 'levels'
+  | 'trench'
   | 'spare-return'
   | 'power'
 
@@ -64,6 +65,17 @@ export function pondCheckWords(id: PondCheck, { figure, limit, also }: Check, sh
         figure: t('design.checks.of', { figure: show(figure, 'length'), limit: show(limit, 'length') }),
         reason: t('design.pondChecks.fitsShoreReason'),
         remedy: t('design.pondChecks.fitsShoreRemedy'),
+      }
+    case 'trench':
+      return {
+        title: t('design.pondChecks.trench'),
+        figure: t('design.pondChecks.trenchFigure', {
+          figure: show(figure, 'length', { scale: 'small' }),
+          limit: show(limit, 'length', { scale: 'small' }),
+          pitch: formatNumber(Number(also.pitch)),
+        }),
+        reason: t('design.pondChecks.trenchReason'),
+        remedy: t('design.pondChecks.trenchRemedy'),
       }
     case 'levels':
       return {

@@ -266,6 +266,7 @@ export const ponds = {
     widthOfTheShelfAroundIt: 'Shelf width',
     sideSlope: 'Side slope',
     fishLength: 'Fish length',
+    whySetAside: 'Why it is set aside',
     publicFeed: 'Feed thrown by visitors',
     bathers: 'Bathers a day',
     ducks: 'Ducks',
@@ -280,6 +281,7 @@ export const ponds = {
   },
   /** What keeps an entry or an act from being taken. */
   problems: {
+    edgesCross: 'The edges cross here: a negative offset must be smaller than the one on the other side.',
     giveLeastThreeCorners: 'Enter at least three corners.',
     mostCorners: 'At most {maxCorners} corners.',
     giveLeastThreeStationsAlong: 'Enter at least three stations along the tape.',

@@ -9,10 +9,21 @@ export const survey = {
     differTimesTheirJoint:
       '{names} and {names2} differ by {differenceM3}, {sigmas} times their combined uncertainty. Check this one again: {distrust}.',
     h6Top4: 'h/6 · (top {topAreaM2} + 4 · middle {midAreaM2} + floor {bottomAreaM2})',
+    setAside: '{volumeM3}, set aside: {why}',
     grossLessStone: 'Gross volume less stone',
     oneSigma: '{volumeM3} ± {sigmaM3} (one sigma)',
     prismoidalRuleZoneZone:
       'Prismoidal rule, zone by zone, with walls set in by slope × depth. Estimates are combined by inverse variance. All doses and sizes use the adopted volume.',
+  },
+  setAsideFields: {
+    method: 'Set one way aside',
+    none: 'None: all count',
+    geometry: 'The measured shape',
+    'metered-fill': 'The metered fill',
+    'timed-fill': 'The timed fill',
+    'salt-dilution': 'The salt dilution',
+    'drain-down': 'The drain-down',
+    reason: 'Why it is not believed',
   },
   guestFields: {
     legend: 'Other loads',

@@ -2,6 +2,7 @@ import type { Region } from '@/domain/shared/region'
 import { type Texts, firmTexts } from '@/messages/texts'
 import { Document, Page, Text, View } from '@react-pdf/renderer'
 import { planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
+import { DIMENSION_FIGURES } from '@/core/drawing/sheet'
 import { fishLoad, grownFish } from '@/core/fish/load'
 import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
@@ -24,7 +25,11 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
   const { content } = publicProposal
   const show = (value: number, kind: QuantityKind, scale: 'usual' | 'small' = 'usual') =>
     formatQuantity(value, kind, content.units, { scale })
-  const write = (m: number) => show(m, 'length', Math.abs(m) < 1 ? 'small' : 'usual').replaceAll('\u00a0', ' ')
+  const write = (m: number) =>
+    formatQuantity(m, 'length', content.units, {
+      scale: Math.abs(m) < 1 ? 'small' : 'usual',
+      significant: DIMENSION_FIGURES,
+    }).replaceAll('\u00a0', ' ')
   const { pond, rules } = content
   const weight = (years: number) => show(fishLoad(grownFish(pond.fish, years), 20, rules.feedProtein).massKg, 'mass')
   const fish = pond.fish.reduce((sum, f) => sum + f.count, 0)

@@ -1,5 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
+import { DIMENSION_FIGURES } from '@/core/drawing/sheet'
 import { bedSectionOf, type BedSectionGeometry } from '@/core/drawing/bed-section'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { useShow } from '@/ui/person-context'
@@ -41,9 +42,9 @@ export function BedSection({ bed, rootShare = null, onMoveEdge, namesBelow = fal
   const scale = fitScale(
     frame,
     {
-      minX: section.vault?.[0]?.xM ?? 0,
+      minX: Math.min(section.vault?.[0]?.xM ?? 0, ...section.walls.flat().map((p) => p.xM)),
       maxX: lengthM * (1 + (namesBelow ? NUMBERS_SHARE : NAMES_SHARE)),
-      minY: -0.18 * depthM,
+      minY: section.lowestM - 0.18 * depthM,
       maxY: Math.max(depthM, section.waterM) * 1.06,
     },
     { exaggerate },
@@ -62,7 +63,8 @@ export function BedSection({ bed, rootShare = null, onMoveEdge, namesBelow = fal
       <BedPatterns />
       <Layers section={section} scale={scale} numbered={namesBelow} />
       <Water section={section} scale={scale} />
-      <Length lengthM={lengthM} scale={scale} />
+      <Shell section={section} scale={scale} />
+      <Length lengthM={lengthM} lowestM={section.lowestM} scale={scale} />
       {onMoveEdge
         ? bands.map(({ material, baseM, topM }, i) => (
             <LayerEdge
@@ -147,6 +149,26 @@ function Layers({ section: { bands, lengthM }, scale, numbered }: OnScale & { re
   })
 }
 
+/** Liner, walls, and where the water leaves. */
+function Shell({ section: { liner, walls, outlet, falls }, scale }: OnScale) {
+  return (
+    <>
+      {liner.length > 0 ? <path d={lineOf(liner, scale)} fill="none" stroke="var(--ink)" strokeWidth="1.8" /> : null}
+      <path d={pathOf(walls, scale)} fill="var(--line)" stroke="var(--ink-soft)" />
+      {outlet ? <path d={pathOf([outlet], scale)} fill="var(--water-fill)" stroke="var(--ink)" /> : null}
+      {falls ? (
+        <path
+          d={lineOf(falls, scale)}
+          fill="none"
+          stroke="var(--water-line)"
+          strokeWidth="2"
+          markerEnd="url(#bed-arrow)"
+        />
+      ) : null}
+    </>
+  )
+}
+
 /** Vault, pipe or headers, the ways of the water, its level, and the level it drains back to. */
 function Water({ section, scale }: OnScale) {
   const t = useTexts()
@@ -191,14 +213,14 @@ function Water({ section, scale }: OnScale) {
   )
 }
 
-function Length({ lengthM, scale }: { lengthM: number; scale: Scale }) {
+function Length({ lengthM, lowestM, scale }: { lengthM: number; lowestM: number; scale: Scale }) {
   const show = useShow()
-  const [left, right, base] = [scale.x(0), scale.x(lengthM), scale.y(0)]
+  const [left, right, base] = [scale.x(0), scale.x(lengthM), scale.y(lowestM)]
   return (
     <>
       <path className="dimension" d={`M${left} ${base + 6}v8M${left} ${base + 10}H${right}M${right} ${base + 6}v8`} />
       <text x={(left + right) / 2} y={base + 25} textAnchor="middle">
-        {show(lengthM, 'length')}
+        {show(lengthM, 'length', { significant: DIMENSION_FIGURES })}
       </text>
     </>
   )

@@ -60,6 +60,8 @@ export function Measures({
       <VolumeEvidenceNote
         evidence={facts.evidence}
         adopted={facts.adopted}
+        setAside={facts.setAside}
+        why={pond.setAside?.reason}
         basin={facts.basin}
         rockShare={pond.rockShare}
       />

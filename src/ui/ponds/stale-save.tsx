@@ -17,6 +17,7 @@ const NAMES = {
   timedFill: textId('survey.surveyFields.timedFillContainer'),
   salt: textId('survey.surveyFields.saltDilutionSalt'),
   drainDown: textId('survey.surveyFields.drainDownPumpFlow'),
+  setAside: textId('survey.setAsideFields.method'),
   streams: textId('ponds.staleSave.streams'),
   boxes: textId('ponds.staleSave.boxes'),
   guests: textId('survey.guestFields.legend'),

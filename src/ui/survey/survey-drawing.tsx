@@ -30,7 +30,7 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
         {saidWords(basinProblemSaid(facts.problem), t)}
       </div>
     )
-  const { basin, adopted, evidence } = facts.value
+  const { basin, adopted, evidence, setAside } = facts.value
   const fish = values.fish.flatMap((f) =>
     f.count && f.lengthM && f.count > 0 && f.count < 100_000 && f.lengthM >= 0.005 && f.lengthM <= 2
       ? [{ species: f.species, count: f.count, lengthM: f.lengthM }]
@@ -61,7 +61,14 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
           <dd>{load.massKg > 0 ? show(load.massKg, 'mass') : 'none'}</dd>
         </div>
       </dl>
-      <VolumeEvidenceNote evidence={evidence} adopted={adopted} basin={basin} rockShare={read!.rockShare} />
+      <VolumeEvidenceNote
+        evidence={evidence}
+        adopted={adopted}
+        setAside={setAside}
+        why={read!.setAside?.reason}
+        basin={basin}
+        rockShare={read!.rockShare}
+      />
     </>
   )
 }

@@ -9,6 +9,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
 import { GuestFields } from './guest-fields'
 import { BesideFields } from '@/ui/ponds/beside-fields'
+import { SetAsideFields } from './set-aside-fields'
 import { OutlineFields } from './outline-fields'
 import { Quantity } from './survey-quantity'
 import type { SurveyFormValues } from './survey-form-values'
@@ -167,6 +168,7 @@ function ZoneFields() {
           <Quantity name="drainDown.minutes" label={t('survey.surveyFields.timeEmpty')} kind="time" optional />
         </div>
       </details>
+      <SetAsideFields />
       <BesideFields />
     </fieldset>
   )

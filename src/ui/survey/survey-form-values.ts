@@ -1,6 +1,6 @@
 import type { CustomerInput, NewPondInput, SiteInput } from '@/domain/customers/customer'
 import type { CustomerId, SiteId } from '@/domain/shared/ids'
-import { PondInput, type VolumeTest } from '@/domain/ponds/pond'
+import { PondInput, type SetAsideMethod, type VolumeTest } from '@/domain/ponds/pond'
 
 type Num = number | null
 
@@ -20,6 +20,8 @@ export interface SurveyFormValues {
   readonly timedFill: { containerM3: Num; seconds: Num; minutes: Num }
   /** Rise as a share, as it is typed: 0.1 % is 0.001. */
   readonly salt: { saltKg: Num; rise: Num }
+  /** '' where all ways to the volume count. */
+  readonly setAside: { method: SetAsideMethod | ''; reason: string }
   readonly drainDown: { flowM3PerH: Num; minutes: Num }
   readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
   readonly boxes: readonly { volumeM3: Num }[]
@@ -57,6 +59,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   meteredFillM3: null,
   timedFill: { containerM3: null, seconds: null, minutes: null },
   salt: { saltKg: null, rise: null },
+  setAside: { method: '', reason: '' },
   drainDown: { flowM3PerH: null, minutes: null },
   streams: [],
   boxes: [],
@@ -77,7 +80,7 @@ export const firstSurvey = (zoneName: string): SurveyFormValues => ({
 })
 
 export function toFormValues(pond: PondInput): SurveyFormValues {
-  const { outline, volumeTests, beside, guests, ...rest } = pond
+  const { outline, volumeTests, beside, guests, setAside, ...rest } = pond
   const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
   const test = <Method extends VolumeTest['method']>(method: Method) =>
     volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
@@ -86,6 +89,7 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     ...EMPTY_SURVEY,
     ...rest,
     zones: rest.zones.map((zone) => ({ ...zone, insetM: zone.insetM ?? null })),
+    setAside: setAside ?? EMPTY_SURVEY.setAside,
     guests: {
       publicFeedG: orNone(guests.publicFeedGPerD),
       bathersPerD: orNone(guests.bathersPerD),
@@ -128,6 +132,7 @@ export function toPondInput(values: SurveyFormValues): unknown {
     streams,
     boxes,
     guests,
+    setAside,
     ...rest
   } = values
   const inputs = {
@@ -146,6 +151,7 @@ export function toPondInput(values: SurveyFormValues): unknown {
       turtles: guests.turtles ?? 0,
     },
     volumeTests,
+    setAside: setAside.method === '' ? null : setAside,
     beside,
     outline: outlineInput(),
   })
@@ -177,7 +183,7 @@ const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) =>
 const orNone = (value: number): Num => (value === 0 ? null : value)
 
 /** What may be left out for good. */
-const LEFT_OUT = ['meteredFillM3', 'roomTempC']
+const LEFT_OUT = ['meteredFillM3', 'roomTempC', 'setAside']
 
 /** Nulls mean "not given", except where there may be none. */
 function withoutMissing(value: unknown, key = ''): unknown {

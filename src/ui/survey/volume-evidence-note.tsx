@@ -18,11 +18,16 @@ const METHOD_NAMES: Readonly<Record<string, TextId>> = {
 export function VolumeEvidenceNote({
   evidence,
   adopted,
+  setAside = [],
+  why = '',
   basin,
   rockShare,
 }: {
   evidence: readonly VolumeEvidence[]
   adopted: CombinedVolume
+  setAside?: readonly VolumeEvidence[]
+  /** Why it was set aside. */
+  why?: string
   basin: Basin
   rockShare: number
 }) {
@@ -72,6 +77,12 @@ export function VolumeEvidenceNote({
                     sigmaM3: show(e.sigmaM3, 'volume'),
                   })}
                 </td>
+              </tr>
+            ))}
+            {setAside.map((e) => (
+              <tr key={e.method} className="soft">
+                <td>{t(METHOD_NAMES[e.method]!)}</td>
+                <td>{t('survey.volumeEvidenceNote.setAside', { volumeM3: show(e.volumeM3, 'volume'), why })}</td>
               </tr>
             ))}
           </tbody>

@@ -23,6 +23,16 @@ export function flowAreaM2(shape: Shape): number {
   return path === 'along' ? shape.widthM * buildUpM(shape.layers) : bedAreaM2(shape)
 }
 
+/**
+ * Depth of the trench under an upflow bed that its distribution pipe lies in, at the vault, m: the pipe and its pitch
+ * along the bed; 0 where the pipe lies on the bottom of a vessel or there is none.
+ */
+export function trenchDepthM(design: Pick<FilterDesign, 'type' | 'feed' | 'lengthM' | 'manifold'>): number {
+  const { path, vessels } = FILTER_TYPE_FACTS[design.type]
+  if (path !== 'up' || vessels || design.feed !== 'slotted-pipe') return 0
+  return design.manifold.diameterM + (design.manifold.pitchPercent / 100) * design.lengthM
+}
+
 /** Layers of stone as the loss law wants them; along a bed the way is the bed's length. */
 export function flowPathLayers(shape: Shape): { thicknessM: number; grainM: number; porosity: number }[] {
   const stone = shape.layers.filter((layer) => BED_MATERIALS[layer.material].granular)

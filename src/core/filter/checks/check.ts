@@ -38,6 +38,7 @@ export const CHECK_IDS = [
   'restart',
   'bed-water',
   'vault',
+  'trench',
   'flush-interval',
   'serviceability',
   'wall-loads',
@@ -93,6 +94,9 @@ export const CHECK_LIMITS = {
   /** A bed may take this share of the pond's water. */
   bedWaterStopShare: 1 / 3,
   bedWaterLookShare: 0.2,
+  /** Deeper than this the trench under a bed wants shoring, or a second vault, m. */
+  trenchLookM: 0.45,
+  trenchStopM: 0.9,
   flushDaysLeast: 122,
   flushDaysStop: 45,
   /** Surface that one skimmer keeps clean, m². */

@@ -2,7 +2,8 @@ import { FILTER_TYPE_FACTS } from '../types'
 import { linerForBed } from '../bed/liner'
 import { SERVICE_LIMITS } from '../bed/serviceability'
 import { ENGINEER_ABOVE_M } from '../bed/structure'
-import { check, type Check, CHECK_LIMITS, type CheckContext, graded, type Verdict } from './check'
+import { trenchDepthM } from '../bed/bed-geometry'
+import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded, type Verdict } from './check'
 
 /** Can it be cleaned, what carries it, what keeps it tight. */
 // eslint-disable-next-line max-lines-per-function -- a list of checks
@@ -19,6 +20,7 @@ export function upkeepChecks(context: CheckContext): Check[] {
         (path !== 'up' || manifold.pitchPercent >= SERVICE_LIMITS.pitchPercent)))
   const needsEngineer = design.raisedM > ENGINEER_ABOVE_M || design.stand !== 'ground'
   const liner = linerForBed(design)
+  const trenchM = trenchDepthM(design)
   const drainKind = () => {
     if (vessels) return 'drain'
     if (vault) return 'vault'
@@ -30,6 +32,19 @@ export function upkeepChecks(context: CheckContext): Check[] {
       low: vault?.atLowPoint ? 'yes' : 'no',
       kind: drainKind(),
     }),
+    ...(trenchM > 0
+      ? [
+          check(
+            'trench',
+            atMost(trenchM, CHECK_LIMITS.trenchLookM, CHECK_LIMITS.trenchStopM),
+            trenchM,
+            CHECK_LIMITS.trenchLookM,
+            {
+              pitch: manifold.pitchPercent,
+            },
+          ),
+        ]
+      : []),
     check(
       'flush-interval',
       graded(result.flushDays >= CHECK_LIMITS.flushDaysLeast, result.flushDays >= CHECK_LIMITS.flushDaysStop),

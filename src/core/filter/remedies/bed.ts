@@ -120,6 +120,10 @@ export const BED_MENDS: Partial<Record<CheckId, Mend>> = {
   'layer-stability': heldLayers,
   'bed-water': lessWater,
   vault: ({ design }) => wideVault(design),
+  trench: ({ design }) =>
+    design.manifold.pitchPercent > SERVICE_LIMITS.pitchPercent
+      ? { ...design, manifold: { ...design.manifold, pitchPercent: SERVICE_LIMITS.pitchPercent } }
+      : null,
   serviceability: ({ design }) => ({
     ...wideVault(design, true),
     vault: {

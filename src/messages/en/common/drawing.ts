@@ -44,6 +44,8 @@ export const drawing = {
     liner: 'liner between two underlayments',
     'perforated-loop': 'perforated loop dashed; water returns over the stone ring',
     'back-to-pond': 'all back to the pond',
+    return: 'return',
+    falls: 'falls',
     'not-to-scale': 'not to scale',
   },
   sheetLines: {

@@ -22,6 +22,11 @@ export const pondChecks = {
     fitsShore: 'Band fits the shore',
     fitsShoreReason: 'A bog along the shore cannot be longer than the shore.',
     fitsShoreRemedy: 'A shorter, wider band, or another filter type.',
+    trench: 'Pipe trench is shallow enough',
+    trenchFigure: '{figure} deep at the vault, usual up to {limit}; pitched {pitch} %',
+    trenchReason:
+      'The distribution pipe lies in a trench under the bed and falls all the way to the vault: a long bed makes it deep.',
+    trenchRemedy: 'Less pitch, down to 1 %, or a vault in the middle with a pipe to each side.',
     levels: 'Levels agree',
     levelsFalls: 'falls drop {figure}; the bed stands {limit} above the pond',
     levelsReturn: 'return falls {figure}; the bed stands {limit} above the pond',

@@ -5,7 +5,7 @@ import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { flowSheet } from '@/core/drawing/flow-sheet'
 import { perimeterPlanSheet } from '@/core/drawing/perimeter-sheet'
-import type { Sheet } from '@/core/drawing/sheet'
+import { DIMENSION_FIGURES, type Sheet } from '@/core/drawing/sheet'
 import { networkOf } from '@/core/filter/flow/flow-network'
 import { writeInp } from '@/core/hydraulics/network/inp'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
@@ -23,7 +23,6 @@ export const SHEET_NAMES = {
 export type SheetKey = keyof typeof SHEET_NAMES
 
 /** Enough for millimetres on anything that fits a garden. */
-const DIMENSION_FIGURES = 6
 
 /** One sheet of the drawing set, computed from the design as it stands. */
 export function useSheet({ data, shown }: DesignPart, key: SheetKey): Sheet {
