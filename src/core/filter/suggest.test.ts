@@ -8,6 +8,7 @@ import { NO_GUESTS } from './load/guests'
 import { usualShoreM } from './load/usual-shore'
 import { USUAL_MONTHLY_C } from './load/usual-year'
 import { remedied } from './remedies'
+import { sizedBy } from './resize'
 import { suggestDesign } from './suggest'
 import { FILTER_TYPES, type FilterType } from './types'
 
@@ -129,6 +130,17 @@ describe('a suggested design', () => {
     const { design, checks } = suggested(pond, 'lined-wetland', 0.2)
     expect(design.falls!.dropM).toBeLessThanOrEqual(0.2)
     expect(checks.find((c) => c.id === 'levels')!.verdict).toBe('pass')
+  })
+  it('choosing a method sizes bed, pipes and pump by it, and leaves what else was decided', () => {
+    const pond = pondOf({ volumeM3: 20, areaM2: 25, use: 'koi', fish: [{ species: 'koi', count: 30, lengthM: 0.4 }] })
+    const own = { ...suggested(pond, 'lined-wetland').design, winter: 'drained' as const, northDeg: 40 }
+    const small = { ...own, lengthM: 1, widthM: 1 }
+    const sized = sizedBy('nitrogen', small, pond, rules, PUMP_CATALOGUE)
+    expect(sized).toMatchObject({ sizingMethod: 'nitrogen', winter: 'drained', northDeg: 40 })
+    const problem = { pond, design: sized, rules, houseMethod: 'nitrogen' as const, pumps: PUMP_CATALOGUE }
+    const result = evaluateDesign(problem)
+    expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2)
+    expect(result.flowM3PerH).toBeGreaterThanOrEqual(result.demand.neededM3PerH * 0.98)
   })
   it('grows with the fish and never shrinks', () => {
     const areas = [0, 4, 8, 16, 32].map((count) => {

@@ -3,6 +3,7 @@ import { STANDS } from '@/core/filter/design-input'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/types'
+import { sizedBy } from '@/core/filter/resize'
 import { suggestDesign } from '@/core/filter/suggest'
 import { methodCosts } from '@/core/filter/sizing/method-costs'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -122,7 +123,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
           result={shown.result}
           chosen={bed.sizingMethod}
           house={data.houseMethod}
-          onChoose={(sizingMethod) => set({ sizingMethod })}
+          onChoose={(sizingMethod) => set(sizedBy(sizingMethod, shown.bed, data.designPond, data.rules, data.pumps))}
           costs={costs}
           currency={data.priceBook?.currency ?? null}
         />
