@@ -48,6 +48,7 @@ describe('the bench’s tables', () => {
     render(
       <AsPerson>
         <SizingMethodTable
+          use="koi"
           result={worked().result}
           chosen="volume"
           house="volume"

@@ -183,7 +183,7 @@ export function sectionSheet(design: FilterDesign, words: SheetWords): Sheet {
 }
 
 function layerMarks({ bands, lengthM }: BedSectionGeometry, words: SheetWords): Mark[] {
-  const nameX = lengthM + Math.max(0.75, lengthM * 0.12)
+  const nameX = lengthM + Math.max(0.8, lengthM * 0.12)
   return bands.flatMap(({ material, baseM, topM }): Mark[] => {
     const { granular } = BED_MATERIALS[material]
     return [

@@ -7,7 +7,7 @@ import type { DesignPond, FilterDesign } from './design-input'
 import { deliveryBoreM, fallsFor, manifoldFor, outletDropM, outletFor } from './first/pipes'
 import { sizeFor, vesselsFor } from './first/proportions'
 import { smallestPump } from './first/smallest-pump'
-import { shareFlowM3PerH } from './flow/flow-demand'
+import { ownFlowM3PerH, shareFlowM3PerH } from './flow/flow-demand'
 import { lateralsFor } from './flow/head'
 import type { CataloguePump } from './flow/pump-catalogue'
 import type { FilterRules, SizingMethod } from './house-rules'
@@ -80,7 +80,7 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
     const most = Math.max(...sizing.months.map((month) => month.tanLoadGPerD))
     const carries = most / ((rules.targetTanMgL - CLOSED_LOOP.backgroundMgL) * FIRST_REMOVAL) / 24
     return Math.max(
-      toTarget ? Math.max(shareFlowM3PerH(asked(sizing), pond.use), carries) : asked(sizing).flowM3PerH,
+      toTarget ? Math.max(shareFlowM3PerH(asked(sizing), pond.use), carries) : ownFlowM3PerH(asked(sizing), pond.use),
       sizing.worstOxygenFlowM3PerH,
       sizing.turnoverFlowM3PerH,
     )

@@ -2,7 +2,8 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import type { DesignResult } from '@/core/filter/design'
 import type { SizingMethodCost } from '@/core/filter/sizing/method-costs'
-import type { SizingMethod } from '@/core/filter/house-rules'
+import { ownFlowM3PerH } from '@/core/filter/flow/flow-demand'
+import type { PondUse, SizingMethod } from '@/core/filter/house-rules'
 import { money } from '@/domain/prices/pricing'
 import { useShow } from '@/ui/person-context'
 
@@ -23,6 +24,8 @@ const MONTHS = [
 
 interface SizingMethodTableProps {
   readonly result: DesignResult
+  /** What the pond is for: some shares of size say nothing of the flow then. */
+  readonly use: PondUse
   readonly chosen: SizingMethod
   readonly house: SizingMethod
   readonly onChoose: (sizingMethod: SizingMethod) => void
@@ -37,10 +40,11 @@ interface SizingMethodTableProps {
 const roundMoney = (minor: number): number => Number(minor.toPrecision(2))
 
 /** The four sizing methods side by side, for the fish of today and grown up. */
-export function SizingMethodTable({ result, chosen, house, onChoose, costs, currency }: SizingMethodTableProps) {
+export function SizingMethodTable({ result, use, chosen, house, onChoose, costs, currency }: SizingMethodTableProps) {
   const t = useTexts()
 
   const show = useShow()
+  const flowOf = (s: (typeof result.grown.sizingMethods)[number]) => ownFlowM3PerH(s, use)
   const areas = result.grown.sizingMethods.map((s) => s.areaM2)
   const spread = Math.max(...areas) / Math.max(0.01, Math.min(...areas))
   return (
@@ -83,7 +87,7 @@ export function SizingMethodTable({ result, chosen, house, onChoose, costs, curr
                 </th>
                 <td className="text-end">{show(s.areaM2, 'area')}</td>
                 <td className="text-end">{show(s.volumeM3, 'volume')}</td>
-                <td className="text-end">{show(s.flowM3PerH, 'flow')}</td>
+                <td className="text-end">{flowOf(s) > 0 ? show(flowOf(s), 'flow') : '–'}</td>
                 <td>{costs[i]!.pumpName}</td>
                 {currency ? <td className="text-end">{money(roundMoney(costs[i]!.totalMinor!), currency)}</td> : null}
                 <td className="text-end">

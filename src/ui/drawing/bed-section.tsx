@@ -43,7 +43,7 @@ export function BedSection({ bed, rootShare = null, onMoveEdge, namesBelow = fal
     frame,
     {
       minX: Math.min(section.vault?.[0]?.xM ?? 0, ...section.walls.flat().map((p) => p.xM)),
-      maxX: lengthM * (1 + (namesBelow ? NUMBERS_SHARE : NAMES_SHARE)),
+      maxX: lengthM * (1 + (namesBelow ? NUMBERS_SHARE : NAMES_SHARE)) + reachM(section) - lengthM,
       minY: section.lowestM - 0.18 * depthM,
       maxY: Math.max(depthM, section.waterM) * 1.06,
     },
@@ -120,11 +120,18 @@ function LayerList({ section: { bands } }: Pick<OnScale, 'section'>) {
   )
 }
 
+/** How far wall, return and falls reach beyond the bed. */
+const reachM = ({ lengthM, outlet, falls, walls }: BedSectionGeometry): number =>
+  Math.max(lengthM, ...[...(outlet ?? []), ...(falls ?? []), ...walls.flat()].map((p) => p.xM))
+
 /** Each layer with its stone, and its thickness and name, or the number that it has in the list below. */
-function Layers({ section: { bands, lengthM }, scale, numbered }: OnScale & { readonly numbered: boolean }) {
+function Layers({ section, scale, numbered }: OnScale & { readonly numbered: boolean }) {
   const t = useTexts()
   const show = useShow()
+  const { bands, lengthM } = section
   const [left, right] = [scale.x(0), scale.x(lengthM)]
+  // names stand clear of what leaves the bed
+  const beside = scale.x(reachM(section))
   return bands.map(({ material, baseM, topM }, i) => {
     const [top, base] = [scale.y(topM), scale.y(baseM)]
     return (
@@ -138,8 +145,8 @@ function Layers({ section: { bands, lengthM }, scale, numbered }: OnScale & { re
           stroke="var(--ink-soft)"
           strokeWidth="0.8"
         />
-        <path className="dimension" d={`M${right + 4} ${top}h8M${right + 8} ${top}V${base}M${right + 4} ${base}h8`} />
-        <text x={right + 16} y={(top + base) / 2 + 4}>
+        <path className="dimension" d={`M${beside + 4} ${top}h8M${beside + 8} ${top}V${base}M${beside + 4} ${base}h8`} />
+        <text x={beside + 16} y={(top + base) / 2 + 4}>
           {numbered
             ? i + 1
             : `${show(topM - baseM, 'length', { scale: 'small' })} ${t(`design.bedMaterialNames.${material}`)}`}

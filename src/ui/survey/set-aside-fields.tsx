@@ -11,6 +11,14 @@ export function SetAsideFields() {
   const t = useTexts()
   const { register, formState } = useFormContext<SurveyFormValues>()
   const method = useWatch<SurveyFormValues, 'setAside.method'>({ name: 'setAside.method' })
+  const others = useWatch<SurveyFormValues, ['meteredFillM3', 'timedFill', 'salt', 'drainDown']>({
+    name: ['meteredFillM3', 'timedFill', 'salt', 'drainDown'],
+  })
+  const another = others.some((way) =>
+    typeof way === 'object' && way !== null ? Object.values(way).some((figure) => figure !== null) : way !== null,
+  )
+  // the shape alone cannot be set aside
+  if (!another && method === '') return null
   return (
     <div className="field-grid mt-1">
       <ChoiceField

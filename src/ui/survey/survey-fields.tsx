@@ -198,7 +198,6 @@ function WaterFields() {
           label={t('survey.surveyFields.roomTemperature')}
           kind="temperature"
           hint={t('survey.surveyFields.roomTemperatureHint')}
-          optional
         />
       </div>
     </fieldset>

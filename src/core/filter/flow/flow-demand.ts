@@ -1,7 +1,7 @@
 import { fallsFlowM3PerH } from '../../hydraulics/falls'
 import { skimmerDrawM3PerH } from '../companions'
 import type { FilterDesign } from '../design-input'
-import type { PondUse } from '../house-rules'
+import type { PondUse, SizingMethod } from '../house-rules'
 import type { SizingMethodResult } from '../sizing/sizing'
 import type { YearSizing } from '../sizing/yearly-sizing'
 
@@ -9,6 +9,7 @@ export type DemandSource = 'sizingMethod' | 'ammonia' | 'oxygen' | 'turnover' | 
 
 /** Uses whose beds are large for phosphorus or wildlife, not for ammonia: shares of size say nothing of their flow. */
 const WITHOUT_SHARE_FLOW: readonly PondUse[] = ['swimming', 'wildlife']
+const SHARES: readonly SizingMethod[] = ['volume', 'surface']
 
 export interface FlowDemand {
   /** What the sizing method's rule of thumb asks for; 0 where it has none for this pond. */
@@ -27,7 +28,11 @@ export interface FlowDemand {
 export const shareFlowM3PerH = (
   { sizingMethod, flowM3PerH }: Pick<SizingMethodResult, 'sizingMethod' | 'flowM3PerH'>,
   use: PondUse,
-): number => (['volume', 'surface'].includes(sizingMethod) && !WITHOUT_SHARE_FLOW.includes(use) ? flowM3PerH : 0)
+): number => (SHARES.includes(sizingMethod) && !WITHOUT_SHARE_FLOW.includes(use) ? flowM3PerH : 0)
+
+/** The flow that a sizing method comes with, m³/h; 0 where it says nothing of it. */
+export const ownFlowM3PerH = (method: Pick<SizingMethodResult, 'sizingMethod' | 'flowM3PerH'>, use: PondUse): number =>
+  SHARES.includes(method.sizingMethod) ? shareFlowM3PerH(method, use) : method.flowM3PerH
 
 /**
  * What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes

@@ -4,7 +4,7 @@ export const parts = {
     methodNothingButOwn: 'With this method only its own rule affects the result.',
     from: '{input} from {lowAreaM2} to {highAreaM2}',
     area: 'Area by {sizingMethod}: {map}',
-    areaAskedGrownFish: 'Bed area by {sizingMethod} with grown fish when a single input differs.',
+    areaAskedGrownFish: 'Bed area, {sizingMethod}, with grown fish when a single input differs.',
   },
   foreignNetwork: {
     openedNetwork: 'Opened network',

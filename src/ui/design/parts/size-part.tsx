@@ -121,6 +121,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
         <h2>{t('design.sizePart.fourMethodsSideSide')}</h2>
         <SizingMethodTable
           result={shown.result}
+          use={data.designPond.use}
           chosen={bed.sizingMethod}
           house={data.houseMethod}
           onChoose={(sizingMethod) => set(sizedBy(sizingMethod, shown.bed, data.designPond, data.rules, data.pumps))}
