@@ -145,7 +145,10 @@ function Layers({ section, scale, numbered }: OnScale & { readonly numbered: boo
           stroke="var(--ink-soft)"
           strokeWidth="0.8"
         />
-        <path className="dimension" d={`M${beside + 4} ${top}h8M${beside + 8} ${top}V${base}M${beside + 4} ${base}h8`} />
+        <path
+          className="dimension"
+          d={`M${beside + 4} ${top}h8M${beside + 8} ${top}V${base}M${beside + 4} ${base}h8`}
+        />
         <text x={beside + 16} y={(top + base) / 2 + 4}>
           {numbered
             ? i + 1
