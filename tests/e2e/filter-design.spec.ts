@@ -328,3 +328,45 @@ test('own fittings and pipes are offered on the bench, and a broken row is named
   await expect(page.getByLabel('Long bend (0.2)')).toBeVisible()
   expect(errors).toEqual([])
 })
+
+test('what visitors throw and a heated room reach the filter; a pond without filter or pump is a design too', async ({
+  page,
+}) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'designer')
+  await page.goto('/ponds')
+  await page.getByRole('searchbox').first().fill('Bowls green')
+  await page.getByRole('link', { name: 'Club pond', exact: true }).click()
+  await openTab(page, 'Survey')
+  await page.getByLabel('Feed thrown by visitors each day').fill('60 g')
+  await page.getByLabel('Room temperature').fill('20 °C')
+  await page.getByRole('button', { name: 'Save survey' }).click()
+  await expect(page.getByRole('button', { name: 'Save survey' })).toBeHidden()
+
+  await openTab(page, 'Filter')
+  await page.getByText('How this was calculated').click()
+  await expect(page.getByText(/Ammonia in that month comes from:.*visitors’ feed/)).toBeVisible()
+  await expect(page.getByText(/What may turn out \(90 %\)/)).toBeVisible()
+
+  // choosing a method sizes the bed, and one step back brings the earlier size
+  const length = page.getByLabel('Bed length')
+  const width = page.getByLabel('Bed width')
+  await length.fill('0.5 m')
+  await width.fill('0.5 m')
+  await width.blur()
+  await expect(check(page, 'house-size').locator('.verdict')).toHaveClass(/stop/)
+  await page.getByRole('radio', { name: /By surface/ }).check()
+  await expect(length).not.toHaveValue('0.5 m')
+  await expect(check(page, 'tan-target').locator('.verdict')).toHaveClass(/pass/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(length).toHaveValue('0.5 m')
+
+  await page.getByLabel('Filter type').selectOption({ label: 'No filter' })
+  await expect(check(page, 'stock-limit')).toBeVisible()
+  await part(page, 'Pump and pipes')
+  await expect(page.getByRole('heading', { name: 'No pump' })).toBeVisible()
+  await part(page, 'Materials and price')
+  await expect(page.getByText(/breather valve/)).toHaveCount(0)
+  await expect(page.getByText(/pump/i).filter({ hasText: /Low-lift|Pond pump/ })).toHaveCount(0)
+  expect(errors).toEqual([])
+})

@@ -9,7 +9,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
 import { SurveyFields } from '@/ui/survey/survey-fields'
-import { formPath, readSurvey, toFormValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
+import { EMPTY_SURVEY, formPath, readSurvey, toFormValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
 import { StaleSave } from './stale-save'
 import { useDraft } from '@/ui/use-draft'
 import { zodFields } from '@/messages/problem-body'
@@ -34,7 +34,10 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const values = useWatch({ control: form.control }) as SurveyFormValues
   const [version, setVersion] = useState(pond.version)
   const [problem, setProblem] = useState<SendProblem | null>(null)
-  const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) => form.reset(kept))
+  const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) =>
+    // what an earlier version of the form did not hold is empty
+    form.reset({ ...EMPTY_SURVEY, ...kept }),
+  )
   const showErrors = (fields: readonly { path: string; message: string }[]) => {
     form.clearErrors()
     for (const f of fields)

@@ -25,7 +25,8 @@ export interface SurveyFormValues {
   readonly drainDown: { flowM3PerH: Num; minutes: Num }
   readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
   readonly boxes: readonly { volumeM3: Num }[]
-  readonly guests: { publicFeedG: Num; bathersPerD: Num; ducks: Num; turtles: Num }
+  /** Feed as masses are typed: kg. */
+  readonly guests: { publicFeedKg: Num; bathersPerD: Num; ducks: Num; turtles: Num }
   /** Indoors: what the room is held at; null outdoors. */
   readonly roomTempC: Num
   readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
@@ -63,7 +64,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   drainDown: { flowM3PerH: null, minutes: null },
   streams: [],
   boxes: [],
-  guests: { publicFeedG: null, bathersPerD: null, ducks: null, turtles: null },
+  guests: { publicFeedKg: null, bathersPerD: null, ducks: null, turtles: null },
   roomTempC: null,
   fish: [],
   waterSource: 'mains',
@@ -91,7 +92,7 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     zones: rest.zones.map((zone) => ({ ...zone, insetM: zone.insetM ?? null })),
     setAside: setAside ?? EMPTY_SURVEY.setAside,
     guests: {
-      publicFeedG: orNone(guests.publicFeedGPerD),
+      publicFeedKg: orNone(guests.publicFeedGPerD / 1000),
       bathersPerD: orNone(guests.bathersPerD),
       ducks: orNone(guests.ducks),
       turtles: orNone(guests.turtles),
@@ -145,7 +146,7 @@ export function toPondInput(values: SurveyFormValues): unknown {
   return withoutMissing({
     ...rest,
     guests: {
-      publicFeedGPerD: guests.publicFeedG ?? 0,
+      publicFeedGPerD: guests.publicFeedKg === null ? 0 : Number((guests.publicFeedKg * 1000).toFixed(6)),
       bathersPerD: guests.bathersPerD ?? 0,
       ducks: guests.ducks ?? 0,
       turtles: guests.turtles ?? 0,
@@ -202,7 +203,7 @@ export const formPath = (path: string, values: SurveyFormValues): string =>
     .replace(/^outline$/, 'outlineKind')
     .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)]!)
     .replace(/^salt\.risePercent$/, 'salt.rise')
-    .replace(/^guests\.publicFeedGPerD$/, 'guests.publicFeedG')
+    .replace(/^guests\.publicFeedGPerD$/, 'guests.publicFeedKg')
     .replace(/^beside\.(\d+)\b/, (_, i: string) => {
       const box = Number(i) - values.streams.length
       return box < 0 ? `streams.${i}` : `boxes.${box}`
