@@ -125,7 +125,7 @@ export async function placesForNewPond(actor: Actor) {
   return inFirm(actor.firmId, async (trx) => ({
     customers: await listCustomers(trx),
     sites: await listSites(trx),
-    stations: stations.map(({ id, name }) => ({ id, name })),
+    stations: stations.map(({ id, name, normals }) => ({ id, name, altitudeM: normals.altitudeM })),
   }))
 }
 

@@ -11,6 +11,7 @@ import { PlaceFields, type Places } from './place-fields'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
 import { SurveyFields } from '@/ui/survey/survey-fields'
 import {
+  EMPTY_SURVEY,
   firstSurvey,
   formPath,
   newPondBody,
@@ -28,7 +29,13 @@ export function NewPondForm({ places }: { places: Places }) {
   const t = useTexts()
 
   const router = useRouter()
-  const form = useForm<SurveyFormValues>({ defaultValues: firstSurvey(t('survey.surveyFields.firstZone')) })
+  const form = useForm<SurveyFormValues>({
+    // a pond lies about as high as its weather station, until someone says otherwise
+    defaultValues: {
+      ...firstSurvey(t('survey.surveyFields.firstZone')),
+      altitudeM: places.stations[0]?.altitudeM ?? null,
+    },
+  })
   const values = useWatch({ control: form.control }) as SurveyFormValues
   const [place, setPlace] = useState<PlaceValues>({
     customerId: 'new',
@@ -45,11 +52,17 @@ export function NewPondForm({ places }: { places: Places }) {
       ...ALWAYS_OPEN,
     },
   })
+  const altitudeOf = (at: PlaceValues) => places.stations.find((s) => s.id === at.site.stationId)?.altitudeM ?? null
+  const changePlace = (next: PlaceValues) => {
+    // a height that was typed stays
+    if (form.getValues('altitudeM') === altitudeOf(place)) form.setValue('altitudeM', altitudeOf(next))
+    setPlace(next)
+  }
   const [placeErrors, setPlaceErrors] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [restored, setRestored] = useState(false)
   const draft = useDraft(DRAFT_KEY, { values, place }, (kept) => {
-    form.reset(kept.values)
+    form.reset({ ...EMPTY_SURVEY, ...kept.values })
     setPlace(kept.place)
     setRestored(true)
   })
@@ -107,7 +120,7 @@ export function NewPondForm({ places }: { places: Places }) {
               </button>
             </p>
           ) : null}
-          <PlaceFields places={places} value={place} onChange={setPlace} errors={placeErrors} />
+          <PlaceFields places={places} value={place} onChange={changePlace} errors={placeErrors} />
           <fieldset>
             <legend>{t('ponds.newPondForm.pond')}</legend>
             <SurveyFields />

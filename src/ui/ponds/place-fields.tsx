@@ -9,7 +9,7 @@ import type { PlaceValues } from '@/ui/survey/survey-form-values'
 export interface Places {
   readonly customers: readonly Customer[]
   readonly sites: readonly Site[]
-  readonly stations: readonly { readonly id: string; readonly name: string }[]
+  readonly stations: readonly { readonly id: string; readonly name: string; readonly altitudeM: number }[]
 }
 
 interface PlaceFieldsProps {

@@ -16,6 +16,15 @@ describe('the survey form', () => {
     for (const input of [pondInput(), pondInput({ outline: offsets }), pondInput({ meteredFillM3: 9.2, fish: [] })])
       expect(toPondInput(toFormValues(input))).toEqual(input)
   })
+  it('gives back guests, a room and a way to the volume that was set aside', () => {
+    const input = pondInput({
+      guests: { publicFeedGPerD: 60, bathersPerD: 4, ducks: 2, turtles: 0 },
+      roomTempC: 21,
+      setAside: { method: 'metered-fill', reason: 'Wrong tap' },
+    })
+    expect(toFormValues(input).guests).toEqual({ publicFeedKg: 0.06, bathersPerD: 4, ducks: 2, turtles: null })
+    expect(toPondInput(toFormValues(input))).toEqual(input)
+  })
   it('round-trips any figures', () => {
     const figure = fc.double({ min: 0.3, max: 9, noNaN: true })
     fc.assert(
