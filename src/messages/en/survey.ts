@@ -71,7 +71,7 @@ export const survey = {
     heightAboveSea: 'Altitude',
     trees: 'Trees',
     roomTemperature: 'Room temperature',
-    roomTemperatureHint: 'Indoors only. Leave empty outdoors.',
+    roomTemperatureHint: 'indoors only',
     fish: 'Fish',
     noneYetCountKind: 'No fish yet. Count them by species and typical length; the filter is sized for grown fish.',
     fishSpecies: 'Fish {i} species',
