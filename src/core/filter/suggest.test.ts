@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { USUAL_PRICE_BOOK } from '../../../tests/fixtures/usual-in-words'
 import { checkDesign, type CheckId } from './checks'
 import { evaluateDesign } from './design'
 import type { DesignPond } from './design-input'
@@ -9,6 +10,7 @@ import { usualShoreM } from './load/usual-shore'
 import { USUAL_MONTHLY_C } from './load/usual-year'
 import { remedied } from './remedies'
 import { sizedBy } from './resize'
+import { methodCosts } from './sizing/method-costs'
 import { suggestDesign } from './suggest'
 import { FILTER_TYPES, type FilterType } from './types'
 
@@ -114,6 +116,12 @@ describe('a suggested design', () => {
     expect(design.pumpId).toBeNull()
     expect(result).toMatchObject({ powerW: 0, energyKWhPerYear: 0, flowM3PerH: 0 })
     expect(result.duty.status).toBe('no-pump')
+  })
+  it.each(FILTER_TYPES)('of a %s has a price by each sizing method', (type) => {
+    const pond = pondOf({ volumeM3: 8, areaM2: 12 })
+    const costs = methodCosts(pond, type, rules, PUMP_CATALOGUE, USUAL_PRICE_BOOK)
+    expect(costs.map((c) => c.pumpName === null)).toEqual(Array(4).fill(type === 'none'))
+    for (const { totalMinor } of costs) expect(totalMinor).toBeGreaterThan(0)
   })
   it('along a shore of 41.9 m is no longer than the shore', () => {
     const pond = pondOf({

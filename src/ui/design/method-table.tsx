@@ -88,7 +88,7 @@ export function SizingMethodTable({ result, use, chosen, house, onChoose, costs,
                 <td className="text-end">{show(s.areaM2, 'area')}</td>
                 <td className="text-end">{show(s.volumeM3, 'volume')}</td>
                 <td className="text-end">{flowOf(s) > 0 ? show(flowOf(s), 'flow') : '–'}</td>
-                <td>{costs[i]!.pumpName}</td>
+                <td>{costs[i]!.pumpName ?? '–'}</td>
                 {currency ? <td className="text-end">{money(roundMoney(costs[i]!.totalMinor!), currency)}</td> : null}
                 <td className="text-end">
                   {Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}

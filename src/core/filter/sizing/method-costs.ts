@@ -7,7 +7,8 @@ import type { CataloguePump } from '../flow/pump-catalogue'
 
 export interface SizingMethodCost {
   readonly sizingMethod: SizingMethod
-  readonly pumpName: string
+  /** null where nothing is pumped. */
+  readonly pumpName: string | null
   /** Total of the estimate with tax, minor units; null without a price book. */
   readonly totalMinor: number | null
 }
@@ -24,7 +25,7 @@ export function methodCosts(
     const design = methodDesign(pond, sizingMethod, rules, pumps, type)
     return {
       sizingMethod,
-      pumpName: pumps.find((p) => p.id === design.pumpId)!.name,
+      pumpName: pumps.find((p) => p.id === design.pumpId)?.name ?? null,
       totalMinor: book ? estimate(design, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor : null,
     }
   })
