@@ -23,7 +23,7 @@ export interface BedSectionGeometry {
   readonly falls: readonly DrawnPoint[] | null
   /** Lowest point of the trench or vault, m; 0 or below. */
   readonly lowestM: number
-  /** The distribution pipe of an upflow bed, pitched in its trench under the base; null where water enters another way. */
+  /** Distribution pipe of an upflow bed, pitched in its trench under the base; null where water enters another way. */
   readonly pipe: readonly DrawnPoint[] | null
   /** The headers of a horizontal bed, in and out. */
   readonly headers: readonly (readonly DrawnPoint[])[]

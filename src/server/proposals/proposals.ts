@@ -71,15 +71,12 @@ export async function makeProposal(
     )
     if (stops.size > 0 && stopReason.length < STOP_REASON_LENGTH) throw needsReason([...stops])
     const { book } = await findPriceBook(trx)
+    const stock = { pumps: context.pumps, pipes: context.rules.tables.pipes, pond: context.designPond }
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, said('proposals.problems.versionPond'))
       const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
-      const price = estimate(design.bed, book, {
-        pumps: context.pumps,
-        pipes: context.rules.tables.pipes,
-        pond: context.designPond,
-      })
+      const price = estimate(design.bed, book, stock)
       return {
         label: input.options.length === 1 ? '' : OPTION_LABELS[i]!,
         why,

@@ -28,8 +28,8 @@ const CARBON_PER_OXYGEN = 0.9 * (12 / 32)
 const OXYGEN_HALF_MG_L = 0.5
 
 /**
- * What fish, their feed and the pond's guests put into the water: ammonia, phosphorus, droppings and left-over feed; the oxygen they
- * breathe; and the sediment they stir up in search of food.
+ * What fish, their feed and the pond's guests put into the water: ammonia, phosphorus, droppings and left-over feed;
+ * the oxygen they breathe; and the sediment they stir up in search of food.
  */
 export class FishAndFeed implements Process {
   private tanGPerD = 0

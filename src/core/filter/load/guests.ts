@@ -26,7 +26,7 @@ export const GUEST_LOADS = {
   duck: { nitrogenG: 1, phosphorusG: 0.25 },
   /** @source house default, by feed taken */
   turtle: { nitrogenG: 0.3, phosphorusG: 0.05 },
-  /** One kg of dry leaves. @source 1 % nitrogen and 0.1 % phosphorus in autumn litter, half of it given off in a year */
+  /** One kg of dry leaves. @source 1 % nitrogen, 0.1 % phosphorus in autumn litter, half given off in a year */
   leafKg: { nitrogenG: 5, phosphorusG: 0.5 },
   /** One kg of feed. @source 1.1 % phosphorus, fish keep a third, two thirds of the rest settle as solids */
   feedKg: { phosphorusG: 2.5 },
