@@ -1,11 +1,11 @@
 import { grownFish } from '../fish/load'
-import { normalDeviate, seededRandom } from '../numeric/random'
+import { normalDeviate, seededRandom, type Random } from '../numeric/random'
 import { quantileOfSorted } from '../numeric/quantile'
 import { treatingGravel, DEFAULT_LAYERS } from './bed/layers'
 import type { DesignResult } from './design'
 import type { DesignProblemInput } from './design-input'
 import { litterLeft } from './companions'
-import { monthlyTanMgL } from './sizing/treatment'
+import { monthlyTanMgL, tanWithoutBed } from './sizing/treatment'
 import { sizeThroughYear } from './sizing/yearly-sizing'
 
 /**
@@ -42,66 +42,79 @@ export interface DesignBands {
   readonly flushDays: Band | null
 }
 
+type Drawn = Pick<DesignProblemInput, 'pond' | 'design' | 'rules'>
+
 /**
  * Bands about a design's figures: survey, stock and constants drawn by chance, the figures worked out anew each time.
  * @returns 5 % to 95 %; the same for the same design
  */
-export function designBands(
-  { pond, design, rules }: Pick<DesignProblemInput, 'pond' | 'design' | 'rules'>,
-  result: DesignResult,
-): DesignBands {
-  const own = treatingGravel(design.layers)
-  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+export function designBands(problem: Drawn, result: DesignResult): DesignBands {
   const random = seededRandom(SEED)
-  /** A factor about 1, never below 0. */
-  const about = (sigma: number) => Math.exp(sigma * normalDeviate(random) - sigma ** 2 / 2)
-  const draws = Array.from({ length: DRAWS }, () => {
-    const [count, length] = [about(SPREAD.fishCount), about(SPREAD.fishLength)]
-    const warmer = SPREAD.waterC * normalDeviate(random)
-    const [ration, protein, nitrification] = [about(SPREAD.ration), about(SPREAD.protein), about(SPREAD.nitrification)]
-    const flow = about(SPREAD.flow)
-    const fish = grownFish(pond.fish, rules.growthYears).map((f) => ({
-      ...f,
-      // feed goes with mass: what is given more or less is as if there were more or fewer of them
-      count: f.count * count * ration,
-      lengthM: Math.min(2, f.lengthM * length),
-    }))
-    const sizing = sizeThroughYear(
-      {
-        ...pond,
-        volumeM3: pond.volumeM3 * about(pond.volumeSigmaShare),
-        monthlyTempC: result.monthlyTempC.map((tempC) => Math.min(40, tempC + warmer)),
-      },
-      fish,
-      bed,
-      { ...rules, feedProtein: Math.min(0.7, rules.feedProtein * protein) },
-      undefined,
-      litterLeft(design.companions),
-    )
-    const asked = sizing.sizingMethods.find((s) => s.sizingMethod === design.sizingMethod)!
-    const byLoad = asked.sizingMethod === 'nitrogen' || asked.sizingMethod === 'closedLoop'
-    const tan = monthlyTanMgL(
-      sizing,
-      (result.treatment.stoneM3 > 0 ? result.bedFlowM3PerH : result.flowM3PerH) * flow,
-      result.treatment.treatingM3 * nitrification,
-      bed,
-    )
-    const fed = sizing.feedKgPerYear / Math.max(1e-9, result.grown.feedKgPerYear)
-    return {
-      area: asked.areaM2 / (byLoad ? nitrification : 1),
-      tan: Math.max(...tan),
-      flow: result.flowM3PerH * flow,
-      flush: result.flushDays / (Math.max(0.1, fed) * about(SPREAD.solids)),
+  const draws = Array.from({ length: DRAWS }, () => drawOnce(problem, result, random))
+  const band = (of: (draw: ReturnType<typeof drawOnce>) => number): Band => {
+    const sorted = draws.map(of).sort((a, b) => (a === b ? 0 : a - b))
+    // between two draws that rise without end there is nothing to interpolate
+    const at = (share: number) => {
+      const value = quantileOfSorted(sorted, share)
+      return Number.isNaN(value) ? Infinity : value
     }
-  })
-  const band = (of: (draw: (typeof draws)[number]) => number): Band => {
-    const sorted = draws.map(of).sort((a, b) => a - b)
-    return [quantileOfSorted(sorted, LOW), quantileOfSorted(sorted, HIGH)]
+    return [at(LOW), at(HIGH)]
   }
   return {
     neededAreaM2: band((draw) => draw.area),
     worstTanMgL: band((draw) => draw.tan),
     flowM3PerH: band((draw) => draw.flow),
     flushDays: Number.isFinite(result.flushDays) ? band((draw) => draw.flush) : null,
+  }
+}
+
+/** A design's figures as they may turn out once. */
+function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: Random) {
+  const own = treatingGravel(design.layers)
+  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  /** A factor about 1, never below 0. */
+  const about = (sigma: number) => Math.exp(sigma * normalDeviate(random) - sigma ** 2 / 2)
+  const [count, length] = [about(SPREAD.fishCount), about(SPREAD.fishLength)]
+  const warmer = SPREAD.waterC * normalDeviate(random)
+  const [ration, protein, nitrification] = [about(SPREAD.ration), about(SPREAD.protein), about(SPREAD.nitrification)]
+  const flow = about(SPREAD.flow)
+  const fish = grownFish(pond.fish, rules.growthYears).map((f) => ({
+    ...f,
+    // feed goes with mass: what is given more or less is as if there were more or fewer of them
+    count: f.count * count * ration,
+    lengthM: Math.min(2, f.lengthM * length),
+  }))
+  const sizing = sizeThroughYear(
+    {
+      ...pond,
+      volumeM3: pond.volumeM3 * about(pond.volumeSigmaShare),
+      monthlyTempC: result.monthlyTempC.map((tempC) => Math.min(40, tempC + warmer)),
+    },
+    fish,
+    bed,
+    { ...rules, feedProtein: Math.min(0.7, rules.feedProtein * protein) },
+    undefined,
+    litterLeft(design.companions),
+  )
+  const asked = sizing.sizingMethods.find((s) => s.sizingMethod === design.sizingMethod)!
+  const byLoad = asked.sizingMethod === 'nitrogen' || asked.sizingMethod === 'closedLoop'
+  const treated = (result.treatment.stoneM3 > 0 ? result.bedFlowM3PerH : result.flowM3PerH) * flow
+  const tan =
+    design.type === 'none'
+      ? tanWithoutBed(
+          sizing,
+          { ...result.still, wettedM2: result.still.wettedM2 * nitrification },
+          (pond.volumeM3 * design.weeklyExchange) / 7,
+          treated,
+          { ...result.treatment, mediaAsBedM3: result.treatment.mediaAsBedM3 * nitrification },
+          bed,
+        )
+      : monthlyTanMgL(sizing, treated, result.treatment.treatingM3 * nitrification, bed)
+  const fed = sizing.feedKgPerYear / Math.max(1e-9, result.grown.feedKgPerYear)
+  return {
+    area: asked.areaM2 / (byLoad ? nitrification : 1),
+    tan: Math.max(...tan),
+    flow: result.flowM3PerH * flow,
+    flush: result.flushDays / (Math.max(0.1, fed) * about(SPREAD.solids)),
   }
 }

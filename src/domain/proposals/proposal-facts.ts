@@ -1,6 +1,7 @@
 import { designBands, type DesignBands } from '../../core/filter/bands'
 import { checkDesign } from '../../core/filter/checks'
 import { evaluateDesign, type DesignResult } from '../../core/filter/design'
+import type { FilterDesign } from '../../core/filter/design-input'
 import { keptDesignPond } from '../design/design-pond'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { keptDesign } from '../design/design-file'
@@ -8,6 +9,8 @@ import type { ProposalContent } from './proposal'
 
 /** What an offered option does for the pond, worked out from what was frozen in the proposal. */
 export interface OptionFacts {
+  /** As it was frozen, in today's form. */
+  readonly design: FilterDesign
   readonly result: DesignResult
   /** What its figures may turn out to be: customers are told of these, not of one figure. */
   readonly bands: DesignBands
@@ -24,6 +27,7 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   const design = keptDesign(content.options[index]!.design)
   const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [...(pump ? [pump] : []), ...morePumps] })
   return {
+    design,
     result,
     bands: designBands({ pond, design, rules }, result),
     open: checkDesign({ design, pond, result, houseMethod, rules }).flatMap((c) =>

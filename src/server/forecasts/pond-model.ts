@@ -2,8 +2,9 @@ import type { Knex } from 'knex'
 import { evaluateDesign } from '@/core/filter/design'
 import { suggestDesign } from '@/core/filter/suggest'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
-import { normalsAtHeight } from '@/core/season/station'
-import { weatherAtHeight } from '@/core/season/weather-ahead'
+import { dayIndoors, normalsIndoors } from '@/core/season/indoors'
+import { normalsAtHeight, type StationNormals } from '@/core/season/station'
+import { weatherAtHeight, type DatedWeather } from '@/core/season/weather-ahead'
 import type { ReadingKindName } from '@/core/water/readings'
 import { standingDesign } from '@/domain/design/design'
 import { ecoFilterOf, ecoPondOf, fallOf, knownWaterOf, type LastReading } from '@/domain/forecasts/eco-pond'
@@ -93,21 +94,24 @@ export async function pondModel(
     }
   })
   const { forecast, normals } = station
+  // a pond in a room has the room's weather, not the station's
+  const room = pond.roomTempC
+  const indoors = (year: StationNormals) => (room === null ? year : normalsIndoors(year, room))
+  const ownDays = (days: readonly DatedWeather[]) => {
+    const outside = weatherAtHeight(days, normals.altitudeM, pond.altitudeM)
+    return room === null ? outside : outside.map((day) => dayIndoors(day, room))
+  }
   return {
     eco,
     filters: [asItIs, ...saved],
     filterAssumed: !standing,
-    station: normalsAtHeight(normals, pond.altitudeM),
+    station: indoors(normalsAtHeight(normals, pond.altitudeM)),
     known: {
       today,
-      observed: weatherAtHeight(
-        await listWeatherDays(trx, station.id, addDays(today, -OBSERVED_DAYS)),
-        normals.altitudeM,
-        pond.altitudeM,
-      ),
+      observed: ownDays(await listWeatherDays(trx, station.id, addDays(today, -OBSERVED_DAYS))),
       forecast:
         forecast && daysBetween(forecast.issued, today) <= FORECAST_COUNTS_DAYS
-          ? weatherAtHeight(forecast.days, normals.altitudeM, pond.altitudeM).filter((d) => d.date >= today)
+          ? ownDays(forecast.days).filter((d) => d.date >= today)
           : [],
     },
     water: knownWaterOf(await lastReadings(trx, pond), today, facts.basin.maxDepthM),

@@ -54,7 +54,7 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
           </View>
         ) : null}
         {content.options.map((option, i) => {
-          const { result, bands } = optionFacts(content, i)
+          const { design, result, bands } = optionFacts(content, i)
           return (
             <View key={i}>
               <Text style={paper.heading} minPresenceAhead={80}>
@@ -65,18 +65,10 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
                 })}
               </Text>
               {option.why ? <Text style={paper.line}>{option.why}</Text> : null}
-              {option.design.type === 'none' ? null : (
+              {design.type === 'none' ? null : (
                 <View wrap={false}>
-                  <SheetPdf
-                    sheet={planSheet(option.design, sheetWords(write, t))}
-                    widthPt={WIDTH_PT}
-                    maxHeightPt={190}
-                  />
-                  <SheetPdf
-                    sheet={sectionSheet(option.design, sheetWords(write, t))}
-                    widthPt={WIDTH_PT}
-                    maxHeightPt={170}
-                  />
+                  <SheetPdf sheet={planSheet(design, sheetWords(write, t))} widthPt={WIDTH_PT} maxHeightPt={190} />
+                  <SheetPdf sheet={sectionSheet(design, sheetWords(write, t))} widthPt={WIDTH_PT} maxHeightPt={170} />
                 </View>
               )}
               <Text style={paper.line}>

@@ -65,8 +65,7 @@ function Option({
   const t = useTexts()
 
   const show = useShow()
-  const { result, bands } = optionFacts(content, index)
-  const { design } = option
+  const { design, result, bands } = optionFacts(content, index)
   return (
     <section className="sheet">
       <h2>
