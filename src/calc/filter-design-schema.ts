@@ -1,18 +1,23 @@
 import { z } from 'zod'
-import { BED_MATERIAL_KEYS, LAYER_RANGE } from '../core/filter/bed/layers'
+import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/bed/layers'
 import { COMPANION_KINDS, COMPANION_RANGE } from '../core/filter/companions'
 import { DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../core/filter/design-input'
+import { PUMP_CATALOGUE } from '../core/filter/flow/pump-catalogue'
 import { HEAT_RANGE_C } from '../core/filter/heater'
 import { SIZING_METHODS } from '../core/filter/house-rules'
+import { GRAVEL_RANGE } from '../core/filter/sizing/nitrification'
 import { FILTER_TYPES } from '../core/filter/types'
+import { DEFAULT_TABLES } from '../core/hydraulics/fittings'
 import { PUMP_SET_RANGE } from '../core/hydraulics/pump-set'
 import { PATCH_RANGE } from '../core/plants/planting'
 import { numberIn } from './define'
 
 const count = ([least, most]: readonly [number, number]) => z.int().min(least).max(most)
 
-/** A filter design as filter.suggest gives it and filter.evaluate takes it back. */
-export const designSchema = z.strictObject({
+const PUMP_IDS = new Set(PUMP_CATALOGUE.map((pump) => pump.id))
+const FITTING_KEYS = new Set<string>(DEFAULT_TABLES.fittings.map((fitting) => fitting.key))
+
+const designFields = z.strictObject({
   type: z.enum(FILTER_TYPES),
   sizingMethod: z.enum(SIZING_METHODS).describe('the school its flow follows'),
   length_m: numberIn(DESIGN_RANGE.sideM, 'one bed, or the diameter of one round vessel; along the shore for a band'),
@@ -93,6 +98,23 @@ export const designSchema = z.strictObject({
   winter: z.enum(['runs', 'drained']),
   weeklyExchange: numberIn(DESIGN_RANGE.weeklyExchange, 'share of the water changed by hand each week of the season'),
   heatTo_C: numberIn(HEAT_RANGE_C).nullable(),
+})
+
+/**
+ * A filter design as filter.suggest gives it and filter.evaluate takes it back; what reads well but cannot stand is
+ * named at its field.
+ */
+export const designSchema = designFields.superRefine((design, context) => {
+  const refuse = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message })
+  if (design.pump !== null && !PUMP_IDS.has(design.pump)) refuse(['pump'], 'must be a pump of the catalogue')
+  const unknown = Object.keys(design.delivery.fittings).find((key) => !FITTING_KEYS.has(key))
+  if (unknown) refuse(['delivery', 'fittings', unknown], `must be one of ${[...FITTING_KEYS].join(', ')}`)
+  if (design.type === 'none') return
+  if (design.pump === null) refuse(['pump'], 'must be given: a bed needs a pump')
+  const [least, most] = GRAVEL_RANGE.depthM
+  const { depthM } = treatingGravel(design.layers.map((l) => ({ material: l.material, thicknessM: l.thickness_m })))
+  if (depthM < least - 1e-9 || depthM > most + 1e-9)
+    refuse(['layers'], `must hold between ${least} and ${most} m of gravel or stone`)
 })
 export type DesignJson = z.output<typeof designSchema>
 

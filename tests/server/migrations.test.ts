@@ -5,6 +5,7 @@ import { findDesignDraft } from '@/server/design/design-draft-repository'
 import { findDesign } from '@/server/design/design-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { findWhatIf } from '@/server/forecasts/what-if-repository'
+import { findPriceBook } from '@/server/prices/price-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findVisit } from '@/server/visits/visit-repository'
 import { findOwnVisitType } from '@/server/visits/own-visit-type-repository'
@@ -80,6 +81,15 @@ describe('migrations forward, on data of every earlier shape', () => {
     })
     const draft = await read((trx) => findDesignDraft(trx, OLD.pond as PondId, OLD.user as UserId))
     expect(draft!.draft.bed).toEqual({ type: 'lined-wetland', sizingMethod: 'nitrogen' })
+  })
+
+  it('a firm’s price of the one vessel there was is that of its 60 cm barrel', async () => {
+    const { book } = await read(findPriceBook)
+    const vessels = book.items.filter((item) => item.key.startsWith('vessel'))
+    expect(vessels[0]).toMatchObject({ key: 'vessel:60', name: 'Barrel', costMinor: 6500 })
+    // the other sizes join with their defaults, and every other line stays where it stood
+    expect(new Set(vessels.map((item) => item.key)).size).toBe(7)
+    expect(book.items[0]).toMatchObject({ key: 'liner', costMinor: 900 })
   })
 
   it('answers in words have codes, in visits, their logs and own visit types', async () => {

@@ -77,7 +77,7 @@ const SUGGESTED = designJson(
       fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
       guests: NO_GUESTS,
       fillPhosphateMgL: 0.02,
-  volumeSigmaShare: 0.12,
+      volumeSigmaShare: 0.12,
       shoreM: usualShoreM(25),
       altitudeM: 0,
       monthlyTempC: USUAL_MONTHLY_C,
@@ -302,6 +302,19 @@ describe('the calculation contract', () => {
     const { design, evaluation } = suggested.output as { design: object; evaluation: { stops: string[] } }
     expect(evaluation.stops).toEqual([])
     expect(await calculate('filter.evaluate', { pond: KOI_POND, design })).toEqual({ ok: true, output: evaluation })
+  })
+  it.each([
+    ['an unknown pump', { pump: 'X9' }, 'design.pump'],
+    ['a bed without a pump', { pump: null }, 'design.pump'],
+    ['no stone', { layers: [{ material: 'void-modules', thickness_m: 0.3 }] }, 'design.layers'],
+    [
+      'an unknown fitting',
+      { delivery: { ...SUGGESTED.delivery, fittings: { knee: 1 } } },
+      'design.delivery.fittings.knee',
+    ],
+  ])('a design with %s is refused at its field', async (_, changes, path) => {
+    const refused = await calculate('filter.evaluate', { pond: KOI_POND, design: { ...SUGGESTED, ...changes } })
+    expect(refused).toMatchObject({ ok: false, error: { code: 'bad-input', path } })
   })
   it('a share past the bed leaves it less flow and the pond more ammonia', async () => {
     const at = async (network: number) => {
