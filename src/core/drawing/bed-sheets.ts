@@ -220,7 +220,9 @@ function shellMarks({ liner, walls, outlet, falls, lengthM, waterM }: BedSection
 
 /** Water, ground, and the level to which the bed drains back. */
 function levelMarks(section: BedSectionGeometry, raisedM: number, words: SheetWords): Mark[] {
-  const { lengthM, depthM, waterM, airBreakM } = section
+  const { lengthM, depthM, waterM, airBreakM, vault } = section
+  // the ground begins beside the vault, not in it
+  const edgeM = vault ? vault[0]!.xM : 0
   const ground = depthM - raisedM + (raisedM > 0 ? 0 : 0.05)
   const level = (layer: 'WATER' | 'GROUND' | 'LEVELS', from: number, to: number, yM: number): Mark => ({
     kind: 'line',
@@ -234,8 +236,8 @@ function levelMarks(section: BedSectionGeometry, raisedM: number, words: SheetWo
   return [
     level('WATER', 0, lengthM, waterM),
     label(lengthM * 0.5, waterM + 0.04, words.waterLevel(waterM), 'middle', 'LEVELS'),
-    level('GROUND', -0.5, 0, ground),
-    label(-0.5, ground + 0.03, words.text('ground'), 'start', 'GROUND'),
+    level('GROUND', edgeM - 0.5, edgeM, ground),
+    label(edgeM - 0.5, ground + 0.03, words.text('ground'), 'start', 'GROUND'),
     ...(airBreakM === null
       ? []
       : [
