@@ -35,6 +35,7 @@ const pond = {
   monthlyTempC: [2, 3, 5, 9, 14, 18, 20, 19, 15, 9, 5, 3],
   leafKgPerYear: 3,
   freeboardM: 0.1,
+  ground: null,
 }
 const WARM_UP = 50
 

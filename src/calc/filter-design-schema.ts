@@ -1,3 +1,4 @@
+import { RECTANGLE } from '../core/filter/bed/bed-shape'
 import { z } from 'zod'
 import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/bed/layers'
 import { COMPANION_KINDS, COMPANION_RANGE } from '../core/filter/companions'
@@ -126,6 +127,7 @@ export const designOf = (d: DesignJson): FilterDesign => ({
   widthM: d.width_m,
   vessels: d.vessels,
   round: d.round,
+  shape: RECTANGLE,
   layers: d.layers.map((l) => ({ material: l.material, thicknessM: l.thickness_m })),
   waterOverGravelM: d.waterOver_m,
   raisedM: d.raised_m,
@@ -177,6 +179,7 @@ export const designOf = (d: DesignJson): FilterDesign => ({
   weeklyExchange: d.weeklyExchange,
   heatToC: d.heatTo_C,
   northDeg: 0,
+  layout: null,
   confirmed: [],
 })
 

@@ -94,6 +94,7 @@ const pondOf = (p: z.output<typeof pondSchema>): DesignPond => ({
   monthlyTempC: p.monthly_C ?? USUAL_MONTHLY_C,
   leafKgPerYear: p.leaf_kg_a,
   freeboardM: p.freeboard_m,
+  ground: null,
 })
 
 const finite = ([low, high]: Band): [number, number] | null =>

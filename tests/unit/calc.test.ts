@@ -83,6 +83,7 @@ const SUGGESTED = designJson(
       monthlyTempC: USUAL_MONTHLY_C,
       leafKgPerYear: 0,
       freeboardM: 0.08,
+      ground: null,
     },
     'volume',
     DEFAULT_FILTER_RULES,

@@ -7,6 +7,9 @@ import type { FlowPlan } from './flow/flow-plan'
 import type { FilterType } from './types'
 import type { BedLayer } from './bed/layers'
 import type { PlantPatch } from '../plants/planting'
+import type { SiteLayout } from '../site-plan/site-layout'
+import type { PondGround } from '../site-plan/pond-ground'
+import type { BedShape } from './bed/bed-shape'
 import type { FilterRules, PondUse, SizingMethod } from './house-rules'
 import type { CataloguePump } from './flow/pump-catalogue'
 
@@ -31,6 +34,8 @@ export interface DesignPond {
   readonly leafKgPerYear: number
   /** How far the pond may rise before it spills, m. */
   readonly freeboardM: number
+  /** Its shape and what lies around it; null where only figures are known. */
+  readonly ground: PondGround | null
 }
 
 /** How water enters a bed: upflow beds through a slotted pipe or a chamber, horizontal ones through a header. */
@@ -57,6 +62,8 @@ export interface FilterDesign {
   readonly widthM: number
   readonly vessels: number
   readonly round: boolean
+  /** Outline of a dug and lined bed within its length and width. */
+  readonly shape: BedShape
   readonly layers: readonly BedLayer[]
   /** Water level over the gravel's top; negative: the gravel stands dry by so much. */
   readonly waterOverGravelM: number
@@ -120,6 +127,8 @@ export interface FilterDesign {
   readonly heatToC: number | null
   /** North on the plan, degrees clockwise from up the page. */
   readonly northDeg: number
+  /** Where its parts stand on the site; null while it is not laid out. */
+  readonly layout: SiteLayout | null
   readonly confirmed: readonly Confirmation[]
 }
 

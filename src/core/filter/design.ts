@@ -33,6 +33,7 @@ import { stillWater, type StillWater } from './sizing/still-water'
 import { ammoniaFlow, monthlyTanMgL, tanWithoutBed, treatmentOf, type Treatment } from './sizing/treatment'
 import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
 import { designUpkeep, type DesignUpkeep } from './upkeep'
+import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
 
 export interface DesignResult extends Pumping {
   readonly now: YearSizing
@@ -77,6 +78,8 @@ export interface DesignResult extends Pumping {
   /** The pond by its surface and its grown stock, as ponds without a filter are judged. */
   readonly still: StillWater
   readonly upkeep: DesignUpkeep
+  /** Where its parts stand; null while it is not laid out. */
+  readonly sitePlan: SitePlanResult | null
   readonly monthlyTanMgL: readonly number[]
   /** Highest of these, mg/L. */
   readonly worstTanMgL: number
@@ -194,6 +197,7 @@ export function evaluateDesign({
     monthlyPhosphorusMgL: phosphorus,
     worstPhosphorusMgL: Math.max(...phosphorus),
     still,
+    sitePlan: evaluateSitePlan(design, pond.ground),
     upkeep: designUpkeep({
       design,
       pondVolumeM3: pond.volumeM3,

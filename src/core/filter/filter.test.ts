@@ -122,6 +122,7 @@ const designPond: DesignPond = {
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
   leafKgPerYear: 5,
   freeboardM: 0.08,
+  ground: null,
 }
 
 describe('a worked-out design', () => {

@@ -1,6 +1,7 @@
 import { grownFish } from '../fish/load'
 import { firstPlanting } from '../plants/planting'
 import { buildUpM } from './bed/bed-geometry'
+import { RECTANGLE } from './bed/bed-shape'
 import { treatingGravel, type BedLayer } from './bed/layers'
 import { evaluateDesign } from './design'
 import type { DesignPond, FilterDesign } from './design-input'
@@ -107,6 +108,7 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
     type,
     sizingMethod,
     ...size,
+    shape: RECTANGLE,
     layers,
     waterOverGravelM,
     raisedM,
@@ -140,6 +142,7 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
     weeklyExchange: 0,
     heatToC: null,
     northDeg: 0,
+    layout: null,
     confirmed: [],
   }
   if (type === 'none') return withoutBed(design, pond)

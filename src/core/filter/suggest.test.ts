@@ -25,6 +25,7 @@ const pondOf = (of: Partial<DesignPond> & Pick<DesignPond, 'volumeM3' | 'areaM2'
   monthlyTempC: USUAL_MONTHLY_C,
   leafKgPerYear: 0.2 * of.areaM2,
   freeboardM: 0.08,
+  ground: null,
   ...of,
 })
 

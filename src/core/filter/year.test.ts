@@ -22,6 +22,7 @@ const pond: DesignPond = {
   monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
   leafKgPerYear: 4,
   freeboardM: 0.1,
+  ground: null,
 }
 const bed = treatingGravel(DEFAULT_LAYERS)
 

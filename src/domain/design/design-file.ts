@@ -3,11 +3,12 @@ import { DEFAULT_LAYERS } from '../../core/filter/bed/layers'
 import type { FilterDesign } from '../../core/filter/design-input'
 import { failure, success, type Result } from '../../core/result'
 import { FilterDesignInput } from './design'
+import { RECTANGLE } from '../../core/filter/bed/bed-shape'
 import { shortText } from '../shared/fields'
 import { said, type Said } from '../shared/said'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
-export const DESIGN_FORMAT = 4
+export const DESIGN_FORMAT = 5
 
 /** A design as a file: what another firm, or this one in ten years, can read back without loss. */
 export const DesignFile = z.strictObject({
@@ -58,6 +59,9 @@ export function readDesignFile(text: string): Result<DesignFile, DesignFileProbl
 /** Pumps whose family got a name of its own. */
 const RENAMED_PUMPS: Readonly<Record<string, string>> = { P24: 'S24', P36: 'S36', P60: 'D60', P100: 'D100' }
 
+/** Up to the fourth format a bed was a rectangle or round, and stood nowhere in particular. */
+const SINCE_FORMAT_4 = { shape: RECTANGLE, layout: null } as const
+
 /** What the first format did not ask for: an upflow bed in the ground, one pump, falls into the pond. */
 const SINCE_FORMAT_1 = {
   type: 'lined-wetland',
@@ -82,6 +86,7 @@ const SINCE_FORMAT_1 = {
   weeklyExchange: 0,
   heatToC: null,
   northDeg: 0,
+  ...SINCE_FORMAT_4,
   confirmed: [],
 } as const
 
@@ -96,7 +101,8 @@ export function upgradeDesign(raw: unknown): unknown {
   const { school, ...rest } = raw as Record<string, unknown>
   const named = school === undefined ? rest : { sizingMethod: school, ...rest }
   // heating came later within the second format: a design without the word is unheated
-  if ('type' in named) return { heatToC: null, weeklyExchange: 0, ...named, manifold: withLaterals(named.manifold) }
+  if ('type' in named)
+    return { heatToC: null, weeklyExchange: 0, ...SINCE_FORMAT_4, ...named, manifold: withLaterals(named.manifold) }
   const old = named as Record<string, unknown> & {
     manifold?: object
     delivery?: Record<string, unknown>

@@ -11,6 +11,8 @@ import { PUMP_SET_RANGE } from '../../core/hydraulics/pump-set'
 import { PATCH_RANGE } from '../../core/plants/planting'
 import { plantSpecies } from '../../core/plants/species'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
+import { RECTANGLE } from '../../core/filter/bed/bed-shape'
+import { BedShapeInput, SiteLayoutInput } from './site-layout'
 import { FITTING_KEY } from '../house-rules/house-tables'
 import type { DesignId, PondId, UserId } from '../shared/ids'
 import { said } from '../shared/said'
@@ -80,6 +82,7 @@ export const FilterDesignInput = z
     widthM: numberWithin(DESIGN_RANGE.sideM, 'design.fields.bedWidth', 'm'),
     vessels: counted(DESIGN_RANGE.vessels, 'design.fields.vessels'),
     round: z.boolean(),
+    shape: BedShapeInput.default(RECTANGLE),
     layers: z
       .array(
         z.strictObject({
@@ -153,6 +156,7 @@ export const FilterDesignInput = z
     weeklyExchange: numberWithin(DESIGN_RANGE.weeklyExchange, 'design.fields.weeklyExchange', ''),
     heatToC: numberWithin(HEAT_RANGE_C, 'design.fields.heatedTo', '°C').nullable(),
     northDeg: numberWithin(DESIGN_RANGE.northDeg, 'design.fields.north', '°'),
+    layout: SiteLayoutInput.nullable().default(null),
     confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
   })
   .superRefine(({ type, layers, pumpId }, context) => {

@@ -22,6 +22,7 @@ const pond = {
     altitudeM: 20,
     trees: 'some',
     freeboardM: 0.1,
+    ground: null,
     notes: '',
   }),
   id: 'p',
@@ -40,6 +41,7 @@ const designPond = {
   monthlyTempC: [3, 4, 7, 11, 15, 18, 20, 20, 16, 11, 7, 4],
   leafKgPerYear: 3,
   freeboardM: 0.1,
+  ground: null,
 }
 const design = suggestDesign(designPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
 const result = evaluateDesign({

@@ -16,6 +16,7 @@ import { readingKind, type ReadingKindName } from '../../core/water/readings'
 import type { Gear } from '../equipment/gear'
 import { fillTanMgL, type FillWater } from '../../core/water/fill-water'
 import type { PatchNow } from '../plants/plants'
+import { leafLoadKgPerYear } from '../ponds/leaf-load'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
 import type { PondFacts } from '../ponds/pond-facts'
 import { LEAVES_KEPT } from './leaves-kept'
@@ -86,7 +87,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
     },
     guests: guestsOf(pond),
     plants: plantShares(of),
-    leafKgPerYear: TREE_EFFECT[pond.trees].leafKgPerM2Year * areaM2,
+    leafKgPerYear: leafLoadKgPerYear(pond, facts.basin),
     leafKeptShare: kept,
     source: sourceOf(pond.waterSource, of.fill),
     autoFill: false,

@@ -11,6 +11,7 @@ import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 import type { OwnRules } from '../house-rules/house-rules'
 import type { PondId, SiteId } from '../shared/ids'
+import type { SiteSurvey } from '../../core/site-plan/site-survey'
 import { said } from '../shared/said'
 import type { TextKey } from '@/messages/keys'
 
@@ -197,6 +198,8 @@ export interface Pond extends PondInput {
   readonly siteId: SiteId
   readonly version: number
   readonly ownRules: OwnRules
+  /** What lies around it: the ground that a site plan is drawn on. */
+  readonly siteSurvey: SiteSurvey
 }
 
 export interface PondInContext extends Pond {

@@ -1,4 +1,5 @@
 import { pondCheckWords } from './pond-checks'
+import { sitePlanCheckWords } from './site-plan-checks'
 import { textId, type Catalogue, type Texts } from '../texts'
 import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
@@ -415,6 +416,13 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'spare-return':
     case 'power':
       return pondCheckWords(check.id, check, show, t)
+    case 'site-clearances':
+    case 'site-levels':
+    case 'site-stream':
+    case 'site-access':
+    case 'site-supply':
+    case 'site-skimmers':
+      return sitePlanCheckWords(check.id, check, show, t)
     case 'winter':
       return {
         title: t('design.checks.winterThought'),

@@ -21,6 +21,7 @@ import { schedule } from './schedule'
 import { search } from './common/search'
 import { season } from './season'
 import { shell } from './common/shell'
+import { sitePlan } from './site-plan'
 import { stores } from './stores'
 import { survey } from './survey'
 import { today } from './common/today'
@@ -55,6 +56,7 @@ export const en = {
   search,
   season,
   shell,
+  sitePlan,
   stores,
   survey,
   today,

@@ -240,6 +240,14 @@ export const ponds = {
   },
   /** Names of what is entered, as a problem with one begins with them. */
   fields: {
+    placeAlong: 'Place along the survey',
+    placeAcross: 'Place across the survey',
+    crownRadius: 'Radius of the crown',
+    serviceClearance: 'Clearance of the service',
+    accessWidth: 'Narrowest width of the access',
+    spotLevel: 'Spot level',
+    north: 'Direction of north',
+    windFrom: 'Direction of the wind',
     length: 'Length',
     width: 'Width',
     waist: 'Waist',
@@ -281,6 +289,8 @@ export const ponds = {
   },
   /** What keeps an entry or an act from being taken. */
   problems: {
+    siteOutlineCrosses: 'This outline crosses itself. Move one of its corners.',
+    twoFixedPoints: 'Two fixed points are enough. Remove one of the three.',
     edgesCross: 'The edges cross here: a negative offset must be smaller than the one on the other side.',
     giveLeastThreeCorners: 'Enter at least three corners.',
     mostCorners: 'At most {maxCorners} corners.',

@@ -3,7 +3,9 @@ import { USUAL_MONTHLY_C } from '@/core/filter/load/usual-year'
 import type { DesignPond } from '@/core/filter/design-input'
 import type { FillWater } from '@/core/water/fill-water'
 import type { Season } from '@/core/season/windows'
-import { TREE_EFFECT, type Pond } from '@/domain/ponds/pond'
+import { pondGround } from '@/core/site-plan/pond-ground'
+import { leafLoadKgPerYear } from '@/domain/ponds/leaf-load'
+import type { Pond } from '@/domain/ponds/pond'
 import type { PondFacts } from '@/domain/ponds/pond-facts'
 
 /** What a filter design needs to know of a saved pond. */
@@ -13,7 +15,7 @@ export function designPond(
   season: Season | null,
   fill: Pick<FillWater, 'phosphateMgL'> | null,
 ): DesignPond {
-  const { trees, roomTempC } = pond
+  const { roomTempC } = pond
   return {
     volumeM3: facts.adopted.volumeM3,
     volumeSigmaShare: facts.adopted.sigmaM3 / facts.adopted.volumeM3,
@@ -27,7 +29,8 @@ export function designPond(
     // indoors the room holds the water, not the station's weather
     monthlyTempC:
       roomTempC === null ? (season?.monthlyMedianC ?? USUAL_MONTHLY_C) : USUAL_MONTHLY_C.map(() => roomTempC),
-    leafKgPerYear: roomTempC === null ? TREE_EFFECT[trees].leafKgPerM2Year * facts.basin.areaM2 : 0,
+    leafKgPerYear: roomTempC === null ? leafLoadKgPerYear(pond, facts.basin) : 0,
     freeboardM: pond.freeboardM,
+    ground: pondGround(facts.basin, pond.siteSurvey),
   }
 }

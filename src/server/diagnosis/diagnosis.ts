@@ -6,6 +6,7 @@ import { diagnose } from '@/core/diagnosis/diagnose'
 import { anythingWrong } from '@/core/diagnosis/findings'
 import { evaluateDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
+import { treesOverhang } from '@/domain/ponds/leaf-load'
 import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design/design'
 import { checkDiagnosis } from '@/domain/diagnosis/diagnosis-check'
@@ -144,7 +145,7 @@ async function factsOf(
       ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare }
       : null,
     tooManyFish: stockDensity(pond.fish, facts.adopted.volumeM3, pond.use).verdict === 'too-many',
-    overhangingTrees: pond.trees === 'many',
+    overhangingTrees: treesOverhang(pond, facts.basin),
     lamp: {
       fitted: lamps.length > 0 || companions.includes('uv'),
       overdue: lamps.some((lamp) => equipmentDue(lamp, null).due < today),

@@ -3,6 +3,8 @@ import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, SiteId } from '@/domain/shared/ids'
 import { PondInput, type PondInContext } from '@/domain/ponds/pond'
 import { OwnRules } from '@/domain/house-rules/house-rules'
+import { SiteSurveyInput } from '@/domain/survey/site-survey'
+import type { SiteSurvey } from '@/core/site-plan/site-survey'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 
 export interface PondMeasures {
@@ -56,6 +58,17 @@ export async function updateOwnRules(trx: Knex.Transaction, id: PondId, version:
   await updateVersioned(trx, 'ponds', id, version, { own_rules: JSON.stringify(own) }, async () => findPond(trx, id))
 }
 
+export async function updateSiteSurvey(
+  trx: Knex.Transaction,
+  id: PondId,
+  version: number,
+  survey: SiteSurvey,
+): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, { site_survey: JSON.stringify(survey) }, async () =>
+    findPond(trx, id),
+  )
+}
+
 const withContext = (trx: Knex.Transaction) =>
   trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
@@ -68,6 +81,7 @@ const toPond = (r: RowOf<'ponds'> & { site_name: string; town: string; customer_
   siteId: r.site_id,
   version: r.version,
   ownRules: OwnRules.parse(r.own_rules),
+  siteSurvey: SiteSurveyInput.parse(r.site_survey),
   siteName: r.site_name,
   town: r.town,
   customerName: r.customer_name,

@@ -1,12 +1,13 @@
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
+import { shapeShare } from './bed-outline'
 import { BED_MATERIALS } from './layers'
 
-type Shape = Pick<FilterDesign, 'type' | 'lengthM' | 'widthM' | 'vessels' | 'round' | 'layers'>
+type Shape = Pick<FilterDesign, 'type' | 'lengthM' | 'widthM' | 'vessels' | 'round' | 'shape' | 'layers'>
 
 /** Plan area of one bed or vessel, m². */
-export const oneBedAreaM2 = ({ lengthM, widthM, round }: Pick<Shape, 'lengthM' | 'widthM' | 'round'>): number =>
-  round ? (Math.PI * lengthM ** 2) / 4 : lengthM * widthM
+export const oneBedAreaM2 = (bed: Pick<Shape, 'type' | 'lengthM' | 'widthM' | 'round' | 'shape'>): number =>
+  bed.round ? (Math.PI * bed.lengthM ** 2) / 4 : bed.lengthM * bed.widthM * shapeShare(bed)
 
 /** Plan area of all vessels together, m²; 0 when there is no filter. */
 export const bedAreaM2 = (shape: Shape): number => (shape.type === 'none' ? 0 : oneBedAreaM2(shape) * shape.vessels)

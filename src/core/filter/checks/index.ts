@@ -3,6 +3,7 @@ import { CHECK_IDS, type Check, type CheckContext } from './check'
 import { pipeChecks } from './pipes'
 import { pumpStopChecks } from './pump-stop'
 import { siteChecks } from './site'
+import { sitePlanChecks } from './site-plan'
 import { sizeAndFlowChecks } from './size-and-flow'
 import { upkeepChecks } from './upkeep'
 
@@ -13,8 +14,7 @@ export { CHECK_IDS, type Check, type CheckContext, type CheckId } from './check'
  * left out.
  */
 export function checkDesign(context: CheckContext): Check[] {
-  const all = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, siteChecks].flatMap((group) =>
-    group(context),
-  )
+  const groups = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, sitePlanChecks, siteChecks]
+  const all = groups.flatMap((group) => group(context))
   return all.sort((a, b) => CHECK_IDS.indexOf(a.id) - CHECK_IDS.indexOf(b.id))
 }

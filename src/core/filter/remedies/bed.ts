@@ -1,5 +1,6 @@
 import { nextBoreM } from '../../hydraulics/fittings'
 import { buildUpM } from '../bed/bed-geometry'
+import { shapeShare } from '../bed/bed-outline'
 import { BED_MATERIALS, type BedLayer } from '../bed/layers'
 import { SERVICE_LIMITS } from '../bed/serviceability'
 import type { CheckId } from '../checks'
@@ -115,7 +116,7 @@ export const BED_MENDS: Partial<Record<CheckId, Mend>> = {
     if (FILTER_TYPE_FACTS[design.type].path !== 'along') return enlarge(context, result.areaM2 * 1.5)
     // the same bed, shorter on the way of the water and wider across it
     const lengthM = stepUp(design.lengthM * 0.7)
-    return { ...design, lengthM, widthM: Math.min(100, stepUp(result.areaM2 / lengthM)) }
+    return { ...design, lengthM, widthM: Math.min(100, stepUp(result.areaM2 / shapeShare(design) / lengthM)) }
   },
   'layer-stability': heldLayers,
   'bed-water': lessWater,

@@ -1,4 +1,5 @@
-import { buildUpM } from '../bed/bed-geometry'
+import { buildUpM, oneBedAreaM2 } from '../bed/bed-geometry'
+import { shapeShare } from '../bed/bed-outline'
 import type { DesignResult } from '../design'
 import type { DesignProblemInput, FilterDesign } from '../design-input'
 import { outletFor } from '../first/pipes'
@@ -39,7 +40,8 @@ export function enlarge({ pond, design, result }: Context, areaM2: number): Filt
     }
   }
   const lengthM = Math.min(MOST_SIDE_M, stepUp(design.lengthM * factor))
-  const widthM = Math.min(MOST_SIDE_M, Math.max(design.widthM, stepUp(areaM2 / lengthM)))
+  const boxM2 = areaM2 / shapeShare(design)
+  const widthM = Math.min(MOST_SIDE_M, Math.max(design.widthM, stepUp(boxM2 / lengthM)))
   return fedAcross({ ...design, lengthM, widthM })
 }
 
@@ -55,7 +57,7 @@ export function fedAcross(design: FilterDesign): FilterDesign {
 function moreVessels(design: FilterDesign, areaM2: number): FilterDesign | null {
   const countOf = (diameterM: number) => Math.ceil(areaM2 / ((Math.PI * diameterM ** 2) / 4) - 1e-9)
   if (!design.round || countOf(design.lengthM) <= MOST_VESSELS) {
-    const one = design.round ? (Math.PI * design.lengthM ** 2) / 4 : design.lengthM * design.widthM
+    const one = oneBedAreaM2(design)
     const vessels = Math.min(MOST_VESSELS, Math.max(design.vessels + 1, Math.ceil(areaM2 / one - 1e-9)))
     return vessels > design.vessels ? { ...design, vessels } : null
   }

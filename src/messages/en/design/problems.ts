@@ -43,6 +43,12 @@ export const fields = {
   airBreakHeight: 'Air break height',
   heatedTo: 'Heating temperature',
   north: 'Direction of north',
+  bedCorner: 'Corner of the bed',
+  bedWaist: 'Waist of the bed',
+  bedTurn: 'Turn of the bed',
+  streamWidth: 'Width of the stream',
+  streamDrop: 'Fall in the stream',
+  streamDepth: 'Depth of the stream',
   reason: 'Reason',
   whyItIsRight: 'The reason',
   builtOtherwise: 'What was built differently',
@@ -50,6 +56,8 @@ export const fields = {
 
 /** What keeps an entry or an act from being taken. */
 export const problems = {
+  bedOutlineCrosses: 'The outline of the bed crosses itself. Move one of the corners.',
+  bedOutlineThin: 'The bed covers next to nothing of its length and width. Move a corner outwards.',
   fileJsonChooseDesignFile: 'This file is not JSON. Choose a design file that was exported from a filter design.',
   fileFilterDesign: 'This file is not a filter design.',
   designFormatProgramReadsUp:

@@ -116,7 +116,8 @@ export const views = {
     house: '(house)',
     timesSmallest: '{spread} times the smallest',
     aboutSameOthers: 'about as much as the others',
-    sizedGrownFishLargest: 'Sized for grown fish. The largest, {governing}, asks {spread}. Choosing a method sizes bed, pipes and pump by it; Undo goes back.',
+    sizedGrownFishLargest:
+      'Sized for grown fish. The largest, {governing}, asks {spread}. Choosing a method sizes bed, pipes and pump by it; Undo goes back.',
   },
   cutDrawing: {
     by: '{id} {alongM} by {acrossM}',

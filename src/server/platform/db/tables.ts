@@ -445,6 +445,7 @@ export interface PondsRow {
   version: number
   created_at: Date
   own_rules: JsonDocument
+  site_survey: JsonDocument
 }
 
 export interface PriceBooksRow {
@@ -773,7 +774,11 @@ declare module 'knex/types/tables' {
       'weekly_c' | 'windows' | 'season' | 'live' | 'live_windows' | 'live_weekly_c' | 'calibration',
       'live_year' | 'live_hash' | 'live' | 'live_windows' | 'live_weekly_c' | 'live_at' | 'calibration'
     >
-    ponds: Stored<Refined<'ponds', PondsRow>, 'survey' | 'own_rules', 'version' | 'created_at' | 'own_rules'>
+    ponds: Stored<
+      Refined<'ponds', PondsRow>,
+      'survey' | 'own_rules' | 'site_survey',
+      'version' | 'created_at' | 'own_rules' | 'site_survey'
+    >
     price_books: Stored<Refined<'price_books', PriceBooksRow>, 'book', 'version'>
     product_books: Stored<Refined<'product_books', ProductBooksRow>, 'products', 'version'>
     proposals: Stored<

@@ -1,0 +1,66 @@
+/** The site plan: what stands around a pond, where a design's parts stand, and what follows. */
+export const sitePlan = {
+  parts: { bed: 'Bed', pipe: 'Pipe', stream: 'Return to pond' },
+  others: {
+    pond: 'the pond',
+    building: 'a building',
+    wall: 'a wall',
+    fence: 'a fence',
+    property: 'the property line',
+    service: 'a buried service',
+    tree: 'a tree trunk',
+  },
+  checks: {
+    clearances: 'Nothing is in the way',
+    clearancesNone: 'bed, pipe and return clear of everything marked',
+    clearancesFigure:
+      '{crosses, select, yes {{part} crosses {other}} other {{part} {apart} from {other}, {needed} needed}}{more, plural, =0 {} one {; # more place} other {; # more places}}',
+    clearancesReason:
+      'A buried service is found by hand before anything is dug within its clearance. Marked positions are only as good as the survey: have services located first.',
+    clearancesRemedy: 'Move the part on the site plan, or move a corner of the pipe around it.',
+    levels: 'Bed stands where the ground puts it',
+    levelsFigure:
+      'bed water at {water} over the pond by the ground, {design} designed; ground falls {slope} along the bed',
+    levelsReason: 'Bed water below the pond cannot run back. A slope along the bed needs a wall on its low side.',
+    levelsRemedy: 'Raise the bed, move it uphill, or turn it along the slope.',
+    stream: 'Stream has fall enough',
+    streamFigure: '{left} left for the run, {needed} needed; falls take {drops} of {lift}',
+    streamReason: 'Water that does not fall does not run. The stream holds {volume} that every dose has to treat.',
+    streamRemedy: 'Lower a fall, shorten the stream, or raise the bed.',
+    access: 'Machine and barrow get there',
+    accessFigure: '{width} wide at its narrowest, {haul} to the street',
+    accessReason:
+      'A small digger needs {digger}, a barrow {barrow}. {spoil} of loose soil comes out, and the stone goes in the same way.',
+    accessRemedy: 'Another way in, a section of fence taken out, or labour for carrying in the price.',
+    supply: 'Electrical supply away from the water',
+    supplyFigure: '{figure} from the edge, at least {limit}',
+    supplyReason:
+      'About {cable} of cable to the pump. Local code decides the distance and the protection; a licensed electrician does the work.',
+    supplyRemedy: 'Move the supply point further from the edge.',
+    skimmers: 'Skimmers stand downwind',
+    skimmersFigure: '{figure, plural, =0 {all downwind} one {# on the windward shore} other {# on the windward shore}}',
+    skimmersReason: 'The wind carries leaves to the far shore; a skimmer on the near one waits for nothing.',
+    skimmersRemedy: 'Move the skimmer to the shore that the usual wind blows to.',
+  },
+  objects: {
+    tree: 'Tree',
+    building: 'Building',
+    property: 'Property line',
+    wall: 'Wall',
+    fence: 'Fence',
+    service: 'Buried service',
+    access: 'Access',
+    supply: 'Electrical supply',
+    autoFill: 'Auto-fill',
+    discharge: 'Discharge area',
+    fixedPoint: 'Fixed point',
+    spotLevel: 'Spot level',
+  },
+  services: {
+    electric: 'Electricity',
+    gas: 'Gas',
+    water: 'Water main',
+    drain: 'Drain',
+    telecom: 'Telecom',
+  },
+}
