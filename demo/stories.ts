@@ -1,4 +1,5 @@
 import { addDays, isoWeekday } from '../src/core/numeric/calendar'
+import { onSite, surveySites } from './site-plans'
 import { suggestDesign } from '../src/core/filter/suggest'
 import { seededRandom, type Random } from '../src/core/numeric/random'
 import { endsLate } from '../src/domain/schedule/clash'
@@ -88,6 +89,7 @@ export async function tellStories(owner: Actor, today: string, nets: boolean): P
   const random = seededRandom(SEED)
   const crewIds = await crewsByName(owner)
   const ponds = await addSites(owner, SITES)
+  await surveySites(owner, ponds)
   await saveDesigns(owner, ponds)
 
   const year = Number(today.slice(0, 4))
@@ -196,7 +198,7 @@ export async function addSites(owner: Actor, sites: readonly DemoSite[]): Promis
 async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Promise<void> {
   for (const key of ['lanternhouse', 'highcairn', 'drovers', 'swim']) {
     const bench = await designPage(owner, ponds.get(key)!)
-    await saveDesign(owner, ponds.get(key)!, { name: 'As built', bed: bench.start, overrideReason: '' })
+    await saveDesign(owner, ponds.get(key)!, { name: 'As built', bed: onSite(bench, bench.start), overrideReason: '' })
   }
   const brewery = await designPage(owner, ponds.get('brewery')!)
   const forGoldfish = suggestDesign(
@@ -222,7 +224,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
   await saveDesign(owner, ponds.get('brewery')!, {
     name: 'Rebuilt for the fish it has',
-    bed: brewery.start,
+    bed: onSite(brewery, brewery.start),
     overrideReason: '',
   })
   // the bed that starves its plants: deep, with its headers on the floor

@@ -1,3 +1,4 @@
+import { bedOutline } from '../filter/bed/bed-outline'
 import { bedSectionOf, type BedSectionGeometry } from './bed-section'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
@@ -26,7 +27,12 @@ export function planSheet(design: FilterDesign, words: SheetWords): Sheet {
         fill: 'gravel',
       })
     else
-      marks.push({ kind: 'polygon', layer: 'OUTLINE', points: rectangle(0, y0, lengthM, y0 + widthM), fill: 'gravel' })
+      marks.push({
+        kind: 'polygon',
+        layer: 'OUTLINE',
+        points: bedOutline(design).map(({ xM, yM }) => ({ xM, yM: yM + y0 })),
+        fill: 'gravel',
+      })
     if (design.feed !== 'chamber' && !design.round) marks.push(...feedPipes(design, y0, pipeR))
   }
   const spanY = (design.vessels - 1) * step + (design.round ? lengthM : widthM)

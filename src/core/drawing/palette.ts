@@ -99,6 +99,9 @@ export const PAPER = {
     plant: '#c9dcbc',
     modules: '#dfeaec',
     wall: '#d8d5cf',
+    crown: '#dfead5',
+    paper: '#ffffff',
+    earth: '#eadfcb',
     'levelling-gravel': '#e2d8c6',
     'bridging-stone': '#cfc5b4',
     'gravel-19-38': '#dbd1c0',
@@ -114,6 +117,8 @@ const LAYER_INK: Readonly<Record<string, string>> = {
   PLANTS: PAPER.plants,
   LEVELS: PAPER.levels,
   GROUND: PAPER.earth,
+  SERVICES: PAPER.levels,
+  TREES: PAPER.plants,
 }
 /** The ink that a layer of a drawing is drawn with on paper. */
 export const layerInk = (layer: string): string => LAYER_INK[layer] ?? PAPER.soft

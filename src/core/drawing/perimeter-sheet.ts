@@ -52,6 +52,12 @@ export function shoreStations(shore: Outline, lengthM: number): Station[] {
 
 const offset = ({ at, out }: Station, m: number): DrawnPoint => ({ xM: at.xM + out.xM * m, yM: at.yM + out.yM * m })
 
+/** The band along a shore: its edge in the water and its edge on land. */
+export function perimeterBand(shore: Outline, lengthM: number, widthM: number) {
+  const stations = shoreStations(shore, lengthM)
+  return { inner: stations.map((s) => offset(s, 0)), outer: stations.map((s) => offset(s, widthM)) }
+}
+
 /**
  * Plan of a perimeter bog: the pond, the band along its shore, the perforated loop in its middle, the stone ring it
  * returns over.
@@ -59,8 +65,7 @@ const offset = ({ at, out }: Station, m: number): DrawnPoint => ({ xM: at.xM + o
 export function perimeterPlanSheet(design: FilterDesign, shore: Outline, words: SheetWords): Sheet {
   const { lengthM, widthM } = design
   const stations = shoreStations(shore, lengthM)
-  const inner = stations.map((s) => offset(s, 0))
-  const outer = stations.map((s) => offset(s, widthM))
+  const { inner, outer } = perimeterBand(shore, lengthM, widthM)
   const middle = stations.map((s) => offset(s, widthM / 2))
   const marks: Mark[] = [
     { kind: 'polygon', layer: 'WATER', points: shore, fill: 'water' },

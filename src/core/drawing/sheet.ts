@@ -1,4 +1,7 @@
 import type { BedMaterialKey } from '../filter/bed/layers'
+import type { FilterType } from '../filter/types'
+import type { SiteObject } from '../site-plan/site-survey'
+import type { PlanSymbol } from './symbols'
 /** A drawing in metres, y upwards, without any notion of screen, paper or file. */
 export interface DrawnPoint {
   readonly xM: number
@@ -17,6 +20,9 @@ export const DRAWING_LAYERS = [
   'LEVELS',
   'TEXT',
   'GROUND',
+  'SITE',
+  'SERVICES',
+  'TREES',
 ] as const
 export type DrawingLayer = (typeof DRAWING_LAYERS)[number]
 
@@ -57,6 +63,13 @@ export type Mark =
       readonly offsetM: number
       readonly text: string
     }
+  | {
+      readonly kind: 'symbol'
+      readonly layer: DrawingLayer
+      readonly symbol: PlanSymbol
+      readonly at: DrawnPoint
+      readonly radiusM: number
+    }
 
 export interface Sheet {
   readonly title: string
@@ -83,6 +96,15 @@ export const SHEET_TEXTS = [
   'return',
   'falls',
   'not-to-scale',
+  'site-plan',
+  'pond',
+  'pump',
+  'skimmer',
+  'drain',
+  'wind',
+  'system-section',
+  'grade-line',
+  'waterline',
 ] as const
 export type SheetText = (typeof SHEET_TEXTS)[number]
 
@@ -96,6 +118,13 @@ export interface SheetWords {
   readonly drainsBackTo: (m: number) => string
   readonly band: (widthM: number, alongM: number) => string
   readonly scale: (scale: number, barM: number) => string
+  readonly siteObject: (object: SiteObject) => string
+  readonly filterType: (type: FilterType) => string
+  readonly pipe: (boreM: number, lengthM: number) => string
+  readonly fall: (m: number) => string
+  /** A height over or under the pond's waterline, with its sign. */
+  readonly level: (m: number) => string
+  readonly exaggerated: (times: number) => string
 }
 
 /** A dimension is what was typed, to the millimetre: 12.25 m is never 12.3 m. */
@@ -123,6 +152,7 @@ const pointsOf = (mark: Mark): readonly DrawnPoint[] => {
         { xM: mark.centre.xM + mark.radiusM, yM: mark.centre.yM + mark.radiusM },
       ]
     case 'text':
+    case 'symbol':
       return [mark.at]
     case 'dimension':
       return dimensionLine(mark)

@@ -1,8 +1,15 @@
-import { dimensionLine, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
+import { dimensionLine, type DrawnPoint, type Sheet, type SheetWords } from './sheet'
+import { plainMarks, type PlainMark } from './symbols'
 import { layerInk, PAPER, paperFill } from './palette'
 
 /** Paper sizes, mm, upright. */
-export const PAPERS = { A4: [210, 297], A3: [297, 420], Letter: [215.9, 279.4] } as const
+export const PAPERS = {
+  A4: [210, 297],
+  A3: [297, 420],
+  A2: [420, 594],
+  Letter: [215.9, 279.4],
+  Tabloid: [279.4, 431.8],
+} as const
 export type Paper = keyof typeof PAPERS
 
 /** Scales drawings are printed at. */
@@ -49,7 +56,9 @@ export function sheetSvg(
   const left = MARGIN_MM + Math.max(0, (widthMm - 2 * MARGIN_MM - TEXT_ROOM_MM - (bounds.maxX - bounds.minX) * mm) / 2)
   const top = MARGIN_MM + Math.max(0, (heightMm - 2 * MARGIN_MM - TITLE_MM - (bounds.maxY - bounds.minY) * mm) / 2)
   const place = (p: DrawnPoint) => ({ x: left + (p.xM - bounds.minX) * mm, y: top + (bounds.maxY - p.yM) * mm })
-  const body = sheet.marks.map((mark) => markSvg(mark, place, mm)).join('\n')
+  const body = plainMarks(sheet.marks)
+    .map((mark) => markSvg(mark, place, mm))
+    .join('\n')
   const barM = [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
   const y = heightMm - MARGIN_MM - 4
   const endNote = (note: string) =>
@@ -85,7 +94,7 @@ const STROKE_MM: Readonly<Record<string, number>> = {
   LEVELS: 0.25,
 }
 
-function markSvg(mark: Mark, place: Place, mm: number): string {
+function markSvg(mark: PlainMark, place: Place, mm: number): string {
   const line = `stroke="${layerInk(mark.layer)}" stroke-width="${STROKE_MM[mark.layer] ?? 0.2}" data-layer="${mark.layer}"`
   const path = (points: readonly DrawnPoint[]) =>
     points.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(place(p).x)} ${n(place(p).y)}`).join('')

@@ -10,4 +10,5 @@ export const keptDesignPond = (kept: DesignPond): DesignPond => ({
   guests: kept.guests ?? NO_GUESTS,
   fillPhosphateMgL: kept.fillPhosphateMgL ?? 0,
   shoreM: kept.shoreM ?? usualShoreM(kept.areaM2),
+  ground: kept.ground ?? null,
 })

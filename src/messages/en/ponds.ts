@@ -78,6 +78,8 @@ export const ponds = {
   },
   // the head above every page of a pond, with its tabs
   workspace: {
+    pondSurvey: 'Pond',
+    siteSurvey: 'Site survey',
     overview: 'Overview',
     survey: 'Survey',
     filter: 'Filter',

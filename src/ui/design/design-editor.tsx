@@ -31,6 +31,11 @@ const PARTS = [
     View: part(async () => (await import('./parts/bed-part')).BedPart),
   },
   {
+    key: 'site',
+    name: textId('design.designEditor.sitePlan'),
+    View: part(async () => (await import('./parts/site-part')).SitePart),
+  },
+  {
     key: 'water',
     name: textId('design.designEditor.pumpPipes'),
     View: part(async () => (await import('./parts/water-part')).WaterPart),

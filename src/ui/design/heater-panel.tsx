@@ -4,7 +4,8 @@ import { CheckField } from '@/ui/kit/check-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { formatNumber } from '@/core/units/format'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from './use-design'
+import { type DesignPart } from './use-design'
+import { orNaN } from '@/ui/or-nan'
 
 const USUAL_HEAT_C = 8
 

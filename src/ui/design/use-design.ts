@@ -1,6 +1,7 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { placedDesign } from '@/core/site-plan/placed-design'
 import { checkDesign, type Check } from '@/core/filter/checks'
 import { evaluateDesign, type DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
@@ -10,7 +11,8 @@ import { keptDesign } from '@/domain/design/design-file'
 import type { DesignPageData } from '@/server/design/designs'
 import { useDraft } from '@/ui/use-draft'
 import { send } from '@/ui/send'
-import { useHistory } from './use-history'
+import { useHistory } from '@/ui/use-history'
+import { useUndoKeys } from '@/ui/use-undo-keys'
 import { useKeptDraft } from './use-stored-draft'
 import { saidWords } from '@/messages/said'
 
@@ -38,9 +40,6 @@ export interface DesignPart {
   readonly set: (change: Partial<FilterDesign>, what?: string) => void
 }
 
-/** An emptied field becomes NaN, which the schema refuses by name; the drawing keeps the last good design meanwhile. */
-export const orNaN = (value: number | null): number => value ?? Number.NaN
-
 /**
  * Works a design through, or says nothing when it cannot stand as it is: half typed, no such pump, figures that do
  * not go together.
@@ -60,6 +59,12 @@ export function workThrough(
     throw error
   }
 }
+
+/** A design whose plan follows its figures; while one is half typed nothing moves. */
+const onItsSite = (bed: FilterDesign, { designPond, rules }: Pick<DesignPageData, 'designPond' | 'rules'>) =>
+  Number.isFinite(bed.lengthM * bed.widthM * bed.vessels * bed.raisedM * bed.waterOverGravelM)
+    ? placedDesign(bed, designPond.ground, rules.tables)
+    : bed
 
 /** State of the filter design page: the draft with its history, what is wrong in it, and what follows from it. */
 export function useDesign(data: DesignPageData, versionNumber: number | null, mayWrite: boolean) {
@@ -97,18 +102,7 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
   const [lastWorked, setLastWorked] = useState(worked)
   if (worked && worked !== lastWorked) setLastWorked(worked)
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
-      // a field that is being typed in has an undo of its own
-      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
-      event.preventDefault()
-      if (event.shiftKey) redo()
-      else undo()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [undo, redo])
+  useUndoKeys(undo, redo)
 
   const keeping = useKeptDraft(
     data.pond.id,
@@ -131,7 +125,8 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
     firstError: (Object.values(errors)[0] as string | undefined) ?? (worked ? undefined : t(CANNOT_STAND)),
     worked,
     shown: worked ?? lastWorked,
-    set: (bed: Partial<FilterDesign>, what = '') => change((d) => ({ ...d, bed: { ...d.bed, ...bed } }), what),
+    set: (bed: Partial<FilterDesign>, what = '') =>
+      change((d) => ({ ...d, bed: onItsSite({ ...d.bed, ...bed }, data) }), what),
     setDraft: (part: Partial<DesignDraft>, what = '') => change((d) => ({ ...d, ...part }), what),
   }
 }

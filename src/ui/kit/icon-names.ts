@@ -44,5 +44,7 @@ export const ICON_NAMES = [
   'trash',
   'truck',
   'x-lg',
+  'zoom-in',
+  'zoom-out',
 ] as const
 export type IconName = (typeof ICON_NAMES)[number]

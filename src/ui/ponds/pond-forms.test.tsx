@@ -30,7 +30,9 @@ describe('a new pond', () => {
   const show = () =>
     render(
       <AsPerson>
-        <NewPondForm places={{ customers: [], sites: [], stations: [{ id: 'st1', name: 'Ferrygate', altitudeM: 12 }] }} />
+        <NewPondForm
+          places={{ customers: [], sites: [], stations: [{ id: 'st1', name: 'Ferrygate', altitudeM: 12 }] }}
+        />
       </AsPerson>,
     )
   const measure = async () => {

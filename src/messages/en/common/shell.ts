@@ -110,6 +110,7 @@ export const shell = {
     signIn: 'Sign in',
     stores: 'Stores',
     survey: 'Survey',
+    siteSurvey: 'Site survey',
     trainer: 'Trainer',
     visitReport: 'Visit report',
     visitSteps: 'Visit steps',

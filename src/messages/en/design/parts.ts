@@ -74,6 +74,8 @@ export const parts = {
   },
   drawingsPart: {
     plan: 'Plan',
+    sitePlan: 'Site plan',
+    gradeLine: 'Section from pump to pond',
     longSection: 'Longitudinal section',
     layerDetail: 'Layer detail',
     flowDiagram: 'Flow diagram',

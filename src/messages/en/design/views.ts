@@ -3,6 +3,7 @@ export const views = {
   designEditor: {
     opening: 'Loading…',
     kindSize: 'Type and size',
+    sitePlan: 'Site plan',
     bed: 'Bed',
     pumpPipes: 'Pump and pipes',
     besideBed: 'Other equipment',

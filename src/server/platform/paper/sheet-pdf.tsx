@@ -1,5 +1,6 @@
 import { Circle, Path, Svg, Text } from '@react-pdf/renderer'
-import { dimensionLine, type DrawnPoint, type Mark, type Sheet } from '@/core/drawing/sheet'
+import { dimensionLine, type DrawnPoint, type Sheet } from '@/core/drawing/sheet'
+import { plainMarks, type PlainMark } from '@/core/drawing/symbols'
 import { layerInk, PAPER, paperFill } from '@/core/drawing/palette'
 
 const TEXT_PT = 7
@@ -17,14 +18,14 @@ export function SheetPdf({ sheet, widthPt, maxHeightPt }: { sheet: Sheet; widthP
   })
   return (
     <Svg width={widthPt} height={heightPt} viewBox={`0 0 ${widthPt} ${heightPt}`}>
-      {sheet.marks.map((mark, i) => (
+      {plainMarks(sheet.marks).map((mark, i) => (
         <MarkPdf key={i} mark={mark} place={place} pt={pt} />
       ))}
     </Svg>
   )
 }
 
-function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { x: number; y: number }; pt: number }) {
+function MarkPdf({ mark, place, pt }: { mark: PlainMark; place: (p: DrawnPoint) => { x: number; y: number }; pt: number }) {
   const stroke = layerInk(mark.layer)
   const path = (points: readonly DrawnPoint[], close: boolean) =>
     points.map((p, i) => `${i === 0 ? 'M' : 'L'}${place(p).x.toFixed(2)} ${place(p).y.toFixed(2)}`).join('') +

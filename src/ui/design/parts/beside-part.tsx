@@ -15,7 +15,8 @@ import { formatNumber } from '@/core/units/format'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 
 const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = {
   'falls-box': 60,

@@ -5,7 +5,8 @@ import { BRANCH_KINDS, type BranchKind, type FlowBranch } from '@/core/filter/fl
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import type { PlanRows } from './plan-rows'
 
 /** The branches into which the flow is split, each with its valve, pipe and level. */

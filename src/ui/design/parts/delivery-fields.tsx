@@ -6,7 +6,8 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { fittingName } from '@/messages/house-rules/usual-tables'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import { boreOptions } from './bore-options'
 
 /** The pipe to the bed, its fittings, and the suction of a dry-mounted pump. */
@@ -29,6 +30,8 @@ export function DeliveryFields({ data, bed, shown, set, errorOf }: DesignPart) {
           label={t('design.waterPart.length')}
           kind="length"
           value={bed.delivery.lengthM}
+          disabled={bed.layout !== null}
+          hint={bed.layout === null ? undefined : t('sitePlan.layout.fromPlan')}
           onChange={(v) => delivery({ lengthM: orNaN(v) }, 'run')}
           error={errorOf('delivery.lengthM')}
         />

@@ -3,22 +3,24 @@ import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/core/drawing/svg'
 import { REGION_HABITS } from '@/domain/shared/region'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { usePerson } from '@/ui/person-context'
 import { printSvg } from '@/ui/print-svg'
 import { fileName, saveFile } from '@/ui/save-file'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import { sheetWords } from '@/messages/drawing/sheet-words'
 import { DesignFile } from './design-file'
-import { SHEET_NAMES, useSheet, type SheetKey } from './use-sheet'
+import { SHEET_NAMES, sheetsOf, useSheet, type SheetKey } from './use-sheet'
 
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
 export function DrawingsPart(part: DesignPart) {
   const { data, bed, set, errorOf } = part
   const t = useTexts()
   const { firmName } = usePerson()
-  const [key, setKey] = useState<SheetKey>('plan')
+  const [chosen, setKey] = useState<SheetKey>('plan')
+  const key = sheetsOf(part).includes(chosen) ? chosen : 'plan'
   const [paper, setPaper] = useState<Paper>(REGION_HABITS[t.region].paper)
   const [chosenScale, setScale] = useState<number | null>(null)
   const sheet = useSheet(part, key)
@@ -48,7 +50,7 @@ export function DrawingsPart(part: DesignPart) {
             label={t('design.drawingsPart.drawing')}
             value={key}
             onChange={(e) => setKey(e.target.value as SheetKey)}
-            options={optionsOf(SHEET_NAMES, t)}
+            options={sheetsOf(part).map((value) => ({ value, label: t(SHEET_NAMES[value]) }))}
           />
           <ChoiceField
             label={t('design.drawingsPart.paper')}
@@ -71,6 +73,8 @@ export function DrawingsPart(part: DesignPart) {
                 label={t('design.drawingsPart.northFromUp')}
                 kind="number"
                 value={bed.northDeg}
+                disabled={bed.layout !== null}
+                hint={bed.layout === null ? undefined : t('sitePlan.layout.fromPlan')}
                 onChange={(v) => set({ northDeg: orNaN(v) }, 'north')}
                 error={errorOf('northDeg')}
               />

@@ -6,7 +6,8 @@ import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import { VaultFields } from './vault-fields'
 
 /** How water enters the bed, how far it can drain back, and what becomes of it in winter. */

@@ -4,7 +4,7 @@ import type { FlowIntake } from '@/core/filter/flow/flow-plan'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { orNaN } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import type { PlanRows } from './plan-rows'
 
 /** Where the pumps draw from in which season, and the pumps beside the first. */

@@ -3,7 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import { BED_MATERIAL_KEYS, type BedMaterialKey } from '@/core/filter/bed/layers'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 
 /** The bed's layers from the top down: material and thickness. */
 export function LayerRows({ bed, set, errorOf }: DesignPart) {

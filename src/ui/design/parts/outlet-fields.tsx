@@ -3,7 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import { boreOptions } from './bore-options'
 
 /** The pipes that carry the water back to the pond. */
@@ -34,6 +35,8 @@ export function OutletFields({ data, bed, shown: { result }, set, errorOf }: Des
           label={t('design.waterPart.returnLength')}
           kind="length"
           value={bed.outlet.lengthM}
+          disabled={bed.layout !== null}
+          hint={bed.layout === null ? undefined : t('sitePlan.layout.fromPlan')}
           onChange={(v) => outlet({ lengthM: orNaN(v) }, 'outletLength')}
           error={errorOf('outlet.lengthM')}
         />

@@ -8,7 +8,8 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 import { speciesByName, speciesName } from '@/messages/plants/species-name'
 
 const MAX_LISTED = 12

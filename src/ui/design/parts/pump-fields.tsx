@@ -2,13 +2,16 @@
 import { useTexts } from '@/ui/kit/texts'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 
 const NO_PUMP = ''
 
 /** Which pumps, how many, how they work together, and how high they lift. */
 export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
   const t = useTexts()
+  const spots = data.designPond.ground?.survey.objects.some((o) => o.kind === 'spot-level') ?? false
+  const liftFromPlan = bed.layout !== null && spots
   return (
     <>
       <h2>{t('design.waterPart.pump')}</h2>
@@ -61,6 +64,8 @@ export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
           label={t('design.waterPart.liftBedsWater')}
           kind="length"
           value={bed.staticLiftM}
+          disabled={liftFromPlan}
+          hint={liftFromPlan ? t('sitePlan.layout.fromPlan') : undefined}
           onChange={(v) => set({ staticLiftM: orNaN(v) }, 'lift')}
           error={errorOf('staticLiftM')}
         />

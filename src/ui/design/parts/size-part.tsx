@@ -13,7 +13,8 @@ import { SizingWhy } from '../sizing-why'
 import { MonthsChart } from '../months-chart'
 import { TornadoChart } from '../tornado-chart'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 
 /**
  * Which kind of filter, and how large: four sizing methods side by side, month by month, and what the answer hangs

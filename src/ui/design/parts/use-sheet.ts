@@ -4,6 +4,8 @@ import { useMemo } from 'react'
 import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { flowSheet } from '@/core/drawing/flow-sheet'
+import { gradeLine, gradeLineSheet } from '@/core/drawing/grade-line-sheet'
+import { siteSheet } from '@/core/drawing/site-sheet'
 import { perimeterPlanSheet } from '@/core/drawing/perimeter-sheet'
 import { DIMENSION_FIGURES, type Sheet } from '@/core/drawing/sheet'
 import { networkOf } from '@/core/filter/flow/flow-network'
@@ -15,6 +17,8 @@ import { useNetwork } from '../use-network'
 import type { DesignPart } from '../use-design'
 
 export const SHEET_NAMES = {
+  site: textId('design.drawingsPart.sitePlan'),
+  grade: textId('design.drawingsPart.gradeLine'),
   plan: textId('design.drawingsPart.plan'),
   section: textId('design.drawingsPart.longSection'),
   detail: textId('design.drawingsPart.layerDetail'),
@@ -22,7 +26,13 @@ export const SHEET_NAMES = {
 } as const
 export type SheetKey = keyof typeof SHEET_NAMES
 
-/** Enough for millimetres on anything that fits a garden. */
+/** Sheets that a design has: without a layout there is nothing to be cut through from pump to pond. */
+export const sheetsOf = ({ data, shown }: DesignPart): SheetKey[] =>
+  (Object.keys(SHEET_NAMES) as SheetKey[]).filter((key) => {
+    const { ground } = data.designPond
+    if (key === 'site') return ground !== null
+    return key !== 'grade' || gradeLine(shown.bed, shown.result, ground) !== null
+  })
 
 /** One sheet of the drawing set, computed from the design as it stands. */
 export function useSheet({ data, shown }: DesignPart, key: SheetKey): Sheet {
@@ -45,6 +55,10 @@ export function useSheet({ data, shown }: DesignPart, key: SheetKey): Sheet {
     )
     const { bed, result } = shown
     switch (key) {
+      case 'site':
+        return siteSheet(data.designPond.ground!, bed, words)
+      case 'grade':
+        return gradeLineSheet(gradeLine(bed, result, data.designPond.ground)!, words)
       case 'plan':
         return FILTER_TYPE_FACTS[bed.type].alongShore
           ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, words)

@@ -3,12 +3,15 @@ import { useTexts } from '@/ui/kit/texts'
 import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { CheckField } from '@/ui/kit/check-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { orNaN, type DesignPart } from '@/ui/design/use-design'
+import { type DesignPart } from '@/ui/design/use-design'
+import { orNaN } from '@/ui/or-nan'
 
 /** What the bed is flushed through: a vault, or a drain at the bottom of a vessel. */
-export function VaultFields({ bed, set, errorOf }: DesignPart) {
+export function VaultFields({ data, bed, set, errorOf }: DesignPart) {
   const t = useTexts()
   const { vessels } = FILTER_TYPE_FACTS[bed.type]
+  const marked = data.designPond.ground?.survey.objects.some((o) => o.kind === 'discharge') ?? false
+  const fromPlan = bed.layout !== null && marked
   return (
     <>
       <CheckField
@@ -35,6 +38,8 @@ export function VaultFields({ bed, set, errorOf }: DesignPart) {
               label={t('design.bedPart.wayWhereMayDrain')}
               kind="length"
               value={bed.vault.dischargeM}
+              disabled={fromPlan}
+              hint={fromPlan ? t('sitePlan.layout.fromPlan') : undefined}
               onChange={(v) => set({ vault: { ...bed.vault!, dischargeM: orNaN(v) } }, 'discharge')}
               error={errorOf('vault.dischargeM')}
             />

@@ -13,7 +13,7 @@ export interface PondTab {
 
 const TABS: readonly PondTab[] = [
   { key: 'overview', path: '', label: textId('ponds.workspace.overview'), covers: [] },
-  { key: 'survey', path: '/survey', label: textId('ponds.workspace.survey'), right: 'ponds.write', covers: [] },
+  { key: 'survey', path: '/survey', label: textId('ponds.workspace.survey'), right: 'ponds.write', covers: ['/site'] },
   { key: 'filter', path: '/design', label: textId('ponds.workspace.filter'), covers: [] },
   {
     key: 'water',
@@ -40,6 +40,10 @@ export const isOfTab = ({ path, covers }: PondTab, below: string): boolean => be
 
 /** What the water of a pond is looked at by, and what its visits are arranged by: the pages of those two tabs. */
 export const SUB_PAGES: Readonly<Record<string, readonly Pick<PondTab, 'path' | 'label' | 'right'>[]>> = {
+  survey: [
+    { path: '/survey', label: textId('ponds.workspace.pondSurvey') },
+    { path: '/site', label: textId('ponds.workspace.siteSurvey') },
+  ],
   water: [
     { path: '/water', label: textId('ponds.workspace.tests') },
     { path: '/doses', label: textId('ponds.workspace.doses') },
