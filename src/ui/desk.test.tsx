@@ -73,7 +73,7 @@ describe('the bench’s tables', () => {
       pumps: PUMP_CATALOGUE,
     } as unknown as DesignPageData
     const bed = { ...design, ...changes }
-    return { data, bed, shown: { bed, result, checks }, errorOf: () => undefined, set }
+    return { data, bed, shown: { bed, result, checks }, opened: undefined, errorOf: () => undefined, set }
   }
   const checkCalled = (title: RegExp) => screen.getByText(title).closest('details')!
   it('offer a remedy only where something is to be mended', () => {

@@ -171,7 +171,7 @@ function waterMarks(line: GradeLine, times: number, words: SheetWords): Mark[] {
   return [
     ...(firstLand > 0 ? [water([{ xM: 0, yM: 0 }, ...intake.map(up), { xM: edgeM, yM: 0 }])] : []),
     water([{ xM: line.shoreM, yM: 0 }, ...mouth.map(up), { xM: line.endM, yM: 0 }]),
-    label(line.endM, line.endM * 0.012, words.text('waterline'), 'end', 'LEVELS'),
+    label(line.endM, -line.endM * 0.015, words.text('waterline'), 'end', 'LEVELS'),
   ]
 }
 
@@ -202,7 +202,7 @@ function levelLabels(line: GradeLine, times: number, words: SheetWords): Mark[] 
   const rise = line.endM * 0.02
   return [
     label(start.xM, start.yM * times + rise, `${words.text('grade-line')} ${words.level(start.yM)}`, 'start', 'LEVELS'),
-    label(line.pipe[0]!.xM, line.pipe[0]!.yM * times - rise, `${words.text('pump')} ${words.level(line.pipe[0]!.yM)}`),
+    label(line.endM * 0.02, line.pipe[0]!.yM * times - rise, `${words.text('pump')} ${words.level(line.pipe[0]!.yM)}`),
     ...(bed
       ? [
           label(

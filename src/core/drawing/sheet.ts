@@ -100,6 +100,7 @@ export const SHEET_TEXTS = [
   'pond',
   'pump',
   'skimmer',
+  'bed',
   'drain',
   'wind',
   'system-section',
@@ -118,7 +119,8 @@ export interface SheetWords {
   readonly drainsBackTo: (m: number) => string
   readonly band: (widthM: number, alongM: number) => string
   readonly scale: (scale: number, barM: number) => string
-  readonly siteObject: (object: SiteObject) => string
+  /** @param number of its kind, from 1 */
+  readonly siteObject: (object: SiteObject, number: number) => string
   readonly filterType: (type: FilterType) => string
   readonly pipe: (boreM: number, lengthM: number) => string
   readonly fall: (m: number) => string

@@ -3,7 +3,7 @@ import { FILTER_TYPE_FACTS } from '../filter/types'
 import { bedBox, onSite, placedParts, type PlacedParts } from '../site-plan/layout'
 import { nearestOn, apartM } from '../site-plan/geometry'
 import type { PondGround } from '../site-plan/pond-ground'
-import type { SiteObject } from '../site-plan/site-survey'
+import { numberOfKind, type SiteObject } from '../site-plan/site-survey'
 import type { SiteLayout } from '../site-plan/site-layout'
 import { boundsOf, type Point } from '../survey/point'
 import { perimeterBand } from './perimeter-sheet'
@@ -37,7 +37,10 @@ export function siteParts(ground: PondGround, design: FilterDesign | null, words
   const laidOut = design?.layout ? { design, layout: design.layout } : null
   const parts = laidOut ? placedParts(laidOut.design, laidOut.layout, ground.outline) : null
   const all: SitePart[] = [
-    ...ground.survey.objects.map((object, i): SitePart => ({ id: `object:${i}`, marks: objectMarks(object, words) })),
+    ...ground.survey.objects.map((object, i): SitePart => ({
+      id: `object:${i}`,
+      marks: objectMarks(object, words.siteObject(object, numberOfKind(ground.survey.objects, i))),
+    })),
     { id: 'pond', marks: pondMarks(ground, words) },
     ...(laidOut && parts ? designParts(laidOut.design, laidOut.layout, parts, ground, words) : []),
   ]
@@ -48,7 +51,7 @@ export function siteParts(ground: PondGround, design: FilterDesign | null, words
 export function siteSheet(ground: PondGround, design: FilterDesign | null, words: SheetWords): Sheet {
   const marks = siteParts(ground, design, words).flatMap((part) => part.marks)
   const bounds = sheetOf('', marks).bounds
-  return sheetOf(words.text('site-plan'), [...marks, ...compass(ground, bounds.maxX + 1, bounds.maxY - 0.6, words)])
+  return sheetOf(words.text('site-plan'), [...marks, ...compass(ground, { xM: bounds.maxX + 1, yM: bounds.maxY - 0.6 }, 0.9, words)])
 }
 
 /** Areas first, then lines, then places. */
@@ -82,8 +85,7 @@ const OBJECT_SYMBOLS = {
   'fixed-point': 'fixed-point',
 } as const
 
-function objectMarks(object: SiteObject, words: SheetWords): Mark[] {
-  const name = words.siteObject(object)
+function objectMarks(object: SiteObject, name: string): Mark[] {
   switch (object.kind) {
     case 'tree':
       return [
@@ -121,10 +123,7 @@ function objectMarks(object: SiteObject, words: SheetWords): Mark[] {
         lineLabel(object.line, name, 0.2),
       ]
     case 'access':
-      return [
-        { kind: 'line', layer: 'SITE', points: object.line.toReversed(), arrow: true },
-        lineLabel(object.line, name, 0.3),
-      ]
+      return [{ kind: 'line', layer: 'SITE', points: object.line, arrow: true }, lineLabel(object.line, name, 0.3)]
     case 'spot-level':
       return [symbol('spot', object.at, 'LEVELS'), label(object.at.xM + 0.35, object.at.yM, name, 'start', 'LEVELS')]
     default:
@@ -198,7 +197,7 @@ function vaultMarks(design: FilterDesign, at: Point, words: SheetWords): Mark[] 
   const radiusM = (design.vault?.diameterM ?? 0) / 2
   return [
     { kind: 'circle', layer: 'PIPE', centre: at, radiusM, fill: 'water' },
-    label(at.xM, at.yM + radiusM + 0.15, words.text(vaultName(design)), 'middle'),
+    label(at.xM + radiusM + 0.15, at.yM, words.text(vaultName(design)), 'start'),
   ]
 }
 
@@ -225,7 +224,7 @@ function bedMarks(design: FilterDesign, parts: PlacedParts, ground: PondGround, 
   const names = parts.beds.map(middleOf)
   return [
     ...parts.beds.map((points): Mark => ({ kind: 'polygon', layer: 'OUTLINE', points, fill: 'gravel' })),
-    ...(names[0] ? [label(names[0].xM, names[0].yM, words.filterType(design.type), 'middle')] : []),
+    ...(names[0] ? [label(names[0].xM, names[0].yM, words.text('bed'), 'middle')] : []),
   ]
 }
 
@@ -242,7 +241,7 @@ function returnMarks(design: FilterDesign, layout: SiteLayout, parts: PlacedPart
     arrow,
     ...layout.stream.places
       .filter((place) => place.dropM > 0)
-      .map(({ at, dropM }) => label(at.xM + 0.2, at.yM - 0.3, words.fall(dropM), 'start', 'LEVELS')),
+      .map(({ at, dropM, widthM }) => label(at.xM, at.yM - widthM / 2 - 0.25, words.fall(dropM), 'middle', 'LEVELS')),
     ...(layout.stream.places.at(-1)!.dropM > 0
       ? []
       : [label(end.xM, end.yM - 0.3, words.text('back-to-pond'), 'middle')]),
@@ -288,35 +287,33 @@ function dimensions(
 
 const roundCm = (m: number): number => Number(m.toFixed(2))
 
-const NORTH_M = 0.8
-
-/** North, and where the wind usually comes from. */
-export function compass({ survey }: PondGround, xM: number, yM: number, words: SheetWords): Mark[] {
-  const pointing = (deg: number, lengthM: number) => ({
-    xM: xM + Math.sin((deg * Math.PI) / 180) * lengthM,
+/** North, and beside it where the wind usually comes from; `sizeM` is the length of its arrows. */
+export function compass(
+  { survey }: Pick<PondGround, 'survey'>,
+  { xM, yM }: Point,
+  sizeM: number,
+  words: SheetWords,
+): Mark[] {
+  const around = (middleX: number, deg: number, lengthM: number): Point => ({
+    xM: middleX + Math.sin((deg * Math.PI) / 180) * lengthM,
     yM: yM + Math.cos((deg * Math.PI) / 180) * lengthM,
   })
-  const north = pointing(survey.northDeg, NORTH_M / 2)
-  const name = pointing(survey.northDeg, NORTH_M * 0.7)
-  const from = survey.windFromDeg === null ? null : survey.northDeg + survey.windFromDeg
+  const arrow = (layer: 'TEXT' | 'WATER', middleX: number, deg: number): Mark => ({
+    kind: 'line',
+    layer,
+    points: [around(middleX, deg + 180, sizeM / 2), around(middleX, deg, sizeM / 2)],
+    arrow: true,
+  })
+  const name = around(xM, survey.northDeg, sizeM * 0.75)
+  const windX = xM - 1.6 * sizeM
   return [
-    {
-      kind: 'line',
-      layer: 'TEXT',
-      points: [pointing(survey.northDeg + 180, NORTH_M / 2), north],
-      arrow: true,
-    },
+    arrow('TEXT', xM, survey.northDeg),
     label(name.xM, name.yM, words.text('north'), 'middle'),
-    ...(from === null
+    ...(survey.windFromDeg === null
       ? []
       : [
-          {
-            kind: 'line',
-            layer: 'WATER',
-            points: [pointing(from, NORTH_M * 1.1), pointing(from, NORTH_M * 0.55)],
-            arrow: true,
-          } as const,
-          label(xM, yM - NORTH_M * 0.95, words.text('wind'), 'middle'),
+          arrow('WATER', windX, survey.northDeg + survey.windFromDeg + 180),
+          label(windX, yM - sizeM * 0.8, words.text('wind'), 'middle'),
         ]),
   ]
 }

@@ -34,6 +34,23 @@ export function fittingScale(sheet: Sheet, paper: Paper): number {
   )
 }
 
+/** Where a sheet lies on paper on its side: millimetres of a metre, and of each place from the upper left corner. */
+export function placedOnPaper({ bounds }: Sheet, paper: Paper, scale: number) {
+  const [heightMm, widthMm] = PAPERS[paper]
+  const mm = 1000 / scale
+  const left = MARGIN_MM + Math.max(0, (widthMm - 2 * MARGIN_MM - TEXT_ROOM_MM - (bounds.maxX - bounds.minX) * mm) / 2)
+  const top = MARGIN_MM + Math.max(0, (heightMm - 2 * MARGIN_MM - TITLE_MM - (bounds.maxY - bounds.minY) * mm) / 2)
+  return {
+    widthMm,
+    heightMm,
+    mm,
+    place: (p: DrawnPoint) => ({ x: left + (p.xM - bounds.minX) * mm, y: top + (bounds.maxY - p.yM) * mm }),
+  }
+}
+
+/** The longest round bar that fits beside the title, m. */
+export const scaleBarM = (mm: number): number => [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
+
 const escape = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;')
 const n = (value: number): string => Number(value.toFixed(3)).toString()
 
@@ -50,16 +67,11 @@ export function sheetSvg(
     words,
   }: { paper: Paper; scale: number; subtitle: string; words: Pick<SheetWords, 'text' | 'scale'> },
 ): string {
-  const [heightMm, widthMm] = PAPERS[paper]
-  const mm = 1000 / scale
-  const { bounds } = sheet
-  const left = MARGIN_MM + Math.max(0, (widthMm - 2 * MARGIN_MM - TEXT_ROOM_MM - (bounds.maxX - bounds.minX) * mm) / 2)
-  const top = MARGIN_MM + Math.max(0, (heightMm - 2 * MARGIN_MM - TITLE_MM - (bounds.maxY - bounds.minY) * mm) / 2)
-  const place = (p: DrawnPoint) => ({ x: left + (p.xM - bounds.minX) * mm, y: top + (bounds.maxY - p.yM) * mm })
+  const { widthMm, heightMm, mm, place } = placedOnPaper(sheet, paper, scale)
   const body = plainMarks(sheet.marks)
     .map((mark) => markSvg(mark, place, mm))
     .join('\n')
-  const barM = [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
+  const barM = scaleBarM(mm)
   const y = heightMm - MARGIN_MM - 4
   const endNote = (note: string) =>
     `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${PAPER.ink}">${escape(note)}</text>`

@@ -1,5 +1,6 @@
 import type { DesignPond, FilterDesign } from '../filter/design-input'
 import { heaterKw } from '../filter/heater'
+import { evaluateSitePlan } from '../site-plan/evaluate-site-plan'
 import type { PipeSize } from '../hydraulics/fittings'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
@@ -43,12 +44,13 @@ export function estimate(
   }: {
     readonly pumps: readonly CataloguePump[]
     readonly pipes: readonly PipeSize[]
-    /** What a heater is sized by. */
-    readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>
+    /** What a heater is sized by, and the ground that the design stands on. */
+    readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC' | 'ground'>
   },
 ): Estimate {
   const items = new Map(book.items.map((item) => [item.key, item]))
-  const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond))
+  const sitePlan = evaluateSitePlan(design, pond.ground)
+  const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond), sitePlan)
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {
     const known = items.get(need.key)
@@ -88,7 +90,7 @@ export function estimate(
         },
       ]
     : bought
-  const labourLines = labourOf(design, materials).flatMap(priced)
+  const labourLines = labourOf(design, materials, sitePlan).flatMap(priced)
   const materialsMinor = materialLines.reduce((sum, line) => sum + line.totalMinor, 0)
   const labourMinor = labourLines.reduce((sum, line) => sum + line.totalMinor, 0)
   const markupMinor = Math.round(materialsMinor * book.markup)

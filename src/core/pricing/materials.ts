@@ -4,6 +4,8 @@ import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
+import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
+import { STREAM_BUILD } from '../site-plan/stream'
 import { BED_MATERIALS, layerQuantities } from '../filter/bed/layers'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { nearestSize, type PipeSize } from '../hydraulics/fittings'
@@ -27,6 +29,7 @@ export function materialsOf(
   pumps: readonly CataloguePump[],
   pipes: readonly PipeSize[],
   heaterKw = 0,
+  sitePlan: SitePlanResult | null = null,
 ): Need[] {
   const pipe = (boreM: number, quantity: number): Need => ({ key: `pipe:${nearestSize(boreM, pipes).name}`, quantity })
   const facts = FILTER_TYPE_FACTS[design.type]
@@ -52,6 +55,7 @@ export function materialsOf(
     { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
+  if (sitePlan) needs.push(...siteNeeds(sitePlan))
   if (design.network) needs.push(...networkNeeds(design.network, pipe, pumps))
   if (design.airBreakM !== null && design.type !== 'none') needs.push({ key: 'air-break', quantity: design.vessels })
   if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
@@ -70,6 +74,21 @@ export function materialsOf(
     if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
   }
   return merged(needs)
+}
+
+/** What only a place on site brings: the stream's liner and stone, and the cable to the pump. */
+function siteNeeds({ stream, cableM }: SitePlanResult): Need[] {
+  if (!stream) return cableM === null ? [] : [{ key: 'cable', quantity: cableM }]
+  const sheetM2 = stream.areaM2 + 2 * STREAM_BUILD.linerEdgeM * stream.lengthM
+  return [
+    ...(cableM === null ? [] : [{ key: 'cable', quantity: cableM }]),
+    { key: 'liner', quantity: sheetM2 },
+    { key: 'underlayment', quantity: sheetM2 * UNDERLAYMENT_LAYERS },
+    {
+      key: 'stone:bridging-stone',
+      quantity: stream.areaM2 * STREAM_BUILD.stoneM * BED_MATERIALS['bridging-stone'].bulkTPerM3,
+    },
+  ]
 }
 
 function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[]): Need[] {
@@ -100,12 +119,17 @@ function networkNeeds(
 }
 
 /** Person-hours and machine hours from production rates. */
-export function labourOf(design: FilterDesign, materials: readonly Need[]): Need[] {
+export function labourOf(
+  design: FilterDesign,
+  materials: readonly Need[],
+  sitePlan: SitePlanResult | null = null,
+): Need[] {
   const of = (test: (key: string) => boolean) =>
     materials.filter((m) => test(m.key)).reduce((sum, m) => sum + m.quantity, 0)
   const facts = FILTER_TYPE_FACTS[design.type]
   const depthM = design.layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
-  const dugM3 = design.type === 'none' || facts.vessels ? 0 : bedAreaM2(design) * Math.max(0, depthM - design.raisedM)
+  const bedM3 = design.type === 'none' || facts.vessels ? 0 : bedAreaM2(design) * Math.max(0, depthM - design.raisedM)
+  const dugM3 = bedM3 + (sitePlan ? sitePlan.earthworks.pipeTrenchM3 + sitePlan.earthworks.streamM3 : 0)
   const hours =
     PRODUCTION.setUpH +
     dugM3 * PRODUCTION.digHPerM3 +

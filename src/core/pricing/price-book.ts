@@ -107,6 +107,7 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     item('heater', 'equipment', 'kW', 21000, 1),
     item('wall', 'stone', 'm²', 9800, 0.5, 0.05),
     item('spillway', 'equipment', 'm', 16500, 0.5),
+    item('cable', 'equipment', 'm', 420, 1, 0.05),
     item('controls', 'equipment', 'each', 42000),
     ...COMPANION_KINDS.map((kind) => item(`companion:${kind}`, 'equipment', 'each', COMPANION_MINOR[kind])),
     item('plant', 'plants', 'each', 420),

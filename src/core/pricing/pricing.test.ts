@@ -8,6 +8,9 @@ import { suggestDesign } from '../filter/suggest'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
+import { evaluateSitePlan } from '../site-plan/evaluate-site-plan'
+import { placedDesign } from '../site-plan/placed-design'
+import { groundWith, laidOut, LAYOUT } from '../../../tests/fixtures/site-plan'
 import { estimate } from './estimate'
 import { labourOf, materialsOf } from './materials'
 import { USUAL_PRICE_BOOK } from '../../../tests/fixtures/usual-in-words'
@@ -117,5 +120,40 @@ describe('the price', () => {
     const without = estimate(wetland, book, stock)
     expect(without.unpriced).toEqual(['liner'])
     expect(without.totalMinor).toBeLessThan(price.totalMinor)
+  })
+})
+
+describe('what a place on site adds to a price', () => {
+  const ground = groundWith({ kind: 'supply', at: { xM: 1, yM: 6 } })
+  const stream = { depthM: 0.1, places: [{ at: { xM: 6, yM: 0 }, widthM: 1, dropM: 0.1 }] }
+  const here = laidOut({ ...LAYOUT, stream })
+  const needs = (design: FilterDesign) =>
+    new Map(
+      materialsOf(design, PUMP_CATALOGUE, pipes, 0, evaluateSitePlan(design, ground)).map((n) => [n.key, n.quantity]),
+    )
+  it('is cable from the supply, and liner and stone of the stream: 2 m of 1 m', () => {
+    const [bare, placed] = [needs({ ...here, layout: null }), needs(here)]
+    expect(bare.has('cable')).toBe(false)
+    expect(placed.get('cable')).toBeCloseTo(6, 9)
+    expect(placed.get('liner')! - bare.get('liner')!).toBeCloseTo(2 * 1 + 2 * 0.4 * 2, 9)
+    expect(placed.get('stone:bridging-stone')! - bare.get('stone:bridging-stone')!).toBeCloseTo(2 * 0.1 * 1.5, 1)
+  })
+  it('is the digging of trench and stream', () => {
+    const plan = evaluateSitePlan(here, ground)!
+    const materials = materialsOf(here, PUMP_CATALOGUE, pipes, 0, plan)
+    const digger = (of: typeof plan | null) => labourOf(here, materials, of).find((n) => n.key === 'digger')!.quantity
+    expect(digger(plan) - digger(null)).toBeCloseTo((plan.earthworks.pipeTrenchM3 + plan.earthworks.streamM3) / 4, 9)
+  })
+  it('follows the drag: a bed further off costs more pipe and more cable work', () => {
+    const priced = (design: FilterDesign) =>
+      estimate(placedDesign(design, ground, DEFAULT_FILTER_RULES.tables), USUAL_PRICE_BOOK, {
+        ...stock,
+        pond: { ...pond, ground },
+      }).totalMinor
+    const far = {
+      ...here,
+      layout: { ...here.layout!, route: here.layout!.route.map((p) => ({ ...p, yM: p.yM - 15 })) },
+    }
+    expect(priced(far)).toBeGreaterThan(priced(here))
   })
 })

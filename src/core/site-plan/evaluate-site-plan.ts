@@ -9,7 +9,7 @@ import { depthAtM, type PondGround } from './pond-ground'
 import { fromShoreM } from './placed-design'
 import { bendsOf, type Bends } from './route'
 import { objectsOf, type SiteObject } from './site-survey'
-import { streamSize, type StreamSize } from './stream'
+import { designStream, type StreamSize } from './stream'
 
 /** Something in the way of what is built. */
 export interface Clash {
@@ -55,14 +55,14 @@ export function evaluateSitePlan(design: FilterDesign, ground: PondGround | null
   const { layout } = design
   const { survey, outline } = ground
   const parts = placedParts(design, layout, outline)
-  const onLandM = landLengthM(parts.delivery, ground)
-  const stream = layout.stream && parts.beds.length > 0 ? streamSize(parts.outlet, layout.stream) : null
+  const pipeOnLandM = landLengthM(parts.delivery, ground)
+  const stream = designStream(design)
   const groundM = groundLevelM(survey, layout.bed.at)
   const ends = [parts.inlet, parts.outlet].map((at) => groundLevelM(survey, at))
   const access = objectsOf(survey, 'access')
   const supply = objectsOf(survey, 'supply')[0]
   return {
-    pipeOnLandM: onLandM,
+    pipeOnLandM,
     bends: bendsOf(parts.delivery),
     pumpDepthM: depthAtM(ground, layout.pump),
     groundM,
@@ -70,15 +70,18 @@ export function evaluateSitePlan(design: FilterDesign, ground: PondGround | null
     bedWaterByGroundM:
       groundM === null || parts.beds.length === 0 ? null : groundM + design.raisedM + design.waterOverGravelM,
     stream,
-    earthworks: earthworks(design, onLandM, stream),
+    earthworks: earthworks(design, pipeOnLandM, stream),
     haulM: access.length === 0 ? null : Math.min(...access.map(({ line }) => haulFrom(layout.bed.at, line))),
     narrowestAccessM: access.length === 0 ? null : Math.max(...access.map(({ widthM }) => widthM)),
     cableM: supply ? lineLengthM([supply.at, ...layout.cable, layout.pump]) : null,
-    supplyFromWaterM: supply ? (inside(outline, supply.at) ? 0 : fromShoreM(ground, supply.at)) : null,
+    supplyFromWaterM: supply ? onLandM(ground, supply.at) : null,
     clashes: clashesOf(parts, ground),
     windwardSkimmers: survey.windFromDeg === null ? null : windward(parts, ground),
   }
 }
+
+/** How far a place lies from the water, m; 0 in it. */
+const onLandM = (ground: PondGround, at: Point): number => (inside(ground.outline, at) ? 0 : fromShoreM(ground, at))
 
 function landLengthM(line: readonly Point[], { outline }: PondGround): number {
   if (line.length < 2) return 0

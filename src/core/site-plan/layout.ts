@@ -37,6 +37,13 @@ export function onSite(design: FilterDesign, { bed }: SiteLayout): (own: Point) 
   }
 }
 
+/** Where water leaves a bed that stands by itself; null without one. */
+export function outletOf(design: FilterDesign, layout: SiteLayout): Point | null {
+  if (FILTER_TYPE_FACTS[design.type].alongShore || design.type === 'none') return null
+  const { lengthM, widthM } = bedBox(design)
+  return onSite(design, layout)({ xM: lengthM, yM: widthM / 2 })
+}
+
 export interface PlacedParts {
   /** Outline of each bed or vessel on the site. */
   readonly beds: readonly Outline[]
@@ -59,7 +66,7 @@ export function placedParts(design: FilterDesign, layout: SiteLayout, shore: Out
   const along = facts.alongShore || design.type === 'none'
   const middle = { xM: lengthM / 2, yM: widthM / 2 }
   const inlet = along ? nearestOn(shore, true, layout.bed.at) : place({ ...middle, xM: 0 })
-  const outlet = along ? inlet : place({ ...middle, xM: lengthM })
+  const outlet = outletOf(design, layout) ?? inlet
   const stream = layout.stream?.places.map(({ at }) => at)
   return {
     beds: along ? [] : outlines.map((outline) => outline.map(place)),
@@ -119,7 +126,8 @@ export function downwind(northDeg: number, windFromDeg: number): Point {
 /** A place a little inside the shore. */
 function inShore(shore: Outline, aim: Point, middle: Point): Point {
   const edge = nearestOn(shore, true, aim)
-  const share = 0.15
+  // far enough in that a pump finds water over it
+  const share = 0.35
   return rounded({ xM: edge.xM + share * (middle.xM - edge.xM), yM: edge.yM + share * (middle.yM - edge.yM) })
 }
 

@@ -95,3 +95,7 @@ export const objectsOf = <Kind extends SiteObjectKind>(
   ...kinds: readonly Kind[]
 ): Extract<SiteObject, { kind: Kind }>[] =>
   survey.objects.filter((o): o is Extract<SiteObject, { kind: Kind }> => (kinds as readonly string[]).includes(o.kind))
+
+/** Which of its kind an object is, from 1. */
+export const numberOfKind = (objects: readonly SiteObject[], index: number): number =>
+  objects.slice(0, index + 1).filter((o) => o.kind === objects[index]!.kind).length

@@ -1,9 +1,14 @@
 import type { Point } from '../survey/point'
 import { apartM } from './geometry'
+import { outletOf } from './layout'
 import type { SiteLayout } from './site-layout'
+import type { FilterDesign } from '../filter/design-input'
 
 /** Share of a stream's section that is water; the rest is stone. @source house default */
 export const STREAM_FILL = 0.6
+
+/** How a stream is built: liner beyond its water on each side, and the stone on its bed. @source house defaults */
+export const STREAM_BUILD = { linerEdgeM: 0.4, stoneM: 0.1 } as const
 
 export interface StreamSize {
   readonly lengthM: number
@@ -29,4 +34,11 @@ export function streamSize(outlet: Point, stream: NonNullable<SiteLayout['stream
     volumeM3: areaM2 * stream.depthM * STREAM_FILL,
     dropM: stream.places.reduce((sum, place) => sum + place.dropM, 0),
   }
+}
+
+/** The stream of a laid-out design; null without one. */
+export function designStream(design: FilterDesign): StreamSize | null {
+  const { layout } = design
+  const outlet = layout && outletOf(design, layout)
+  return outlet && layout.stream ? streamSize(outlet, layout.stream) : null
 }

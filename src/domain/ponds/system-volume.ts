@@ -1,5 +1,6 @@
 import { bedAreaM2 } from '../../core/filter/bed/bed-geometry'
 import { layerQuantities } from '../../core/filter/bed/layers'
+import { designStream } from '../../core/site-plan/stream'
 import { besideVolumeM3, systemVolumeM3 } from '../../core/survey/system-volume'
 import type { Design } from '../design/design'
 import type { Pond } from './pond'
@@ -19,15 +20,18 @@ export interface SystemVolume {
 }
 
 /**
- * What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn
+ * What a dose must treat: pond, streams, boxes, and voids and stream of the filter that is built; one that is only drawn
  * holds no water yet.
  */
 export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Staged[]): SystemVolume {
   const bed = standingBed(designs)
+  // a stream that was surveyed is counted once: as it was measured, not as it was drawn
+  const surveyed = pond.beside.some((water) => water.kind === 'stream')
+  const drawnStreamM3 = (bed && !surveyed && designStream(bed)?.volumeM3) || 0
   const filterVoidsM3 = bed ? layerQuantities(bed.layers, bedAreaM2(bed)).reduce((sum, q) => sum + q.voidM3, 0) : 0
   return {
-    besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), 0),
+    besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), drawnStreamM3),
     filterVoidsM3,
-    totalM3: systemVolumeM3(pondM3, pond.beside, filterVoidsM3),
+    totalM3: systemVolumeM3(pondM3, pond.beside, filterVoidsM3) + drawnStreamM3,
   }
 }

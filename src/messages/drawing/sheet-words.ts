@@ -1,7 +1,7 @@
 import type { FlowSheetInput } from '@/core/drawing/flow-sheet'
 import type { SheetWords } from '@/core/drawing/sheet'
 import { speciesName } from '@/messages/plants/species-name'
-import type { SiteObject, SiteObjectKind } from '@/core/site-plan/site-survey'
+import { numberOfKind, type SiteObject, type SiteObjectKind } from '@/core/site-plan/site-survey'
 import { textId, type TextId, type Texts } from '@/messages/texts'
 
 /** What drawings say. @param length writes metres in the reader's units */
@@ -13,7 +13,7 @@ export const sheetWords = (length: (m: number) => string, t: Texts): SheetWords 
   waterLevel: (m) => t('drawing.sheetLines.waterLevel', { level: length(m) }),
   drainsBackTo: (m) => t('drawing.sheetLines.drainsBackTo', { level: length(m) }),
   band: (widthM, alongM) => t('drawing.sheetLines.band', { width: length(widthM), along: length(alongM) }),
-  siteObject: (object) => siteObjectName(object, length, t),
+  siteObject: (object, number) => siteObjectName(object, number, length, t),
   filterType: (type) => t(`design.filterTypeNames.${type}`),
   pipe: (boreM, lengthM) => t('drawing.sheetLines.pipe', { bore: length(boreM), length: length(lengthM) }),
   fall: (m) => t('drawing.sheetLines.fall', { drop: length(m) }),
@@ -22,8 +22,17 @@ export const sheetWords = (length: (m: number) => string, t: Texts): SheetWords 
   scale: (scale, barM) => t('drawing.sheetLines.scale', { scale, barM }),
 })
 
-/** What an object of the site is called on a drawing, with its own figure. */
-export function siteObjectName(object: SiteObject, length: (m: number) => string, t: Texts): string {
+/** Names of all objects of a site in its list. */
+export const siteObjectNames = (objects: readonly SiteObject[], length: (m: number) => string, t: Texts): string[] =>
+  objects.map((object, i) => {
+    const number = numberOfKind(objects, i)
+    const name = siteObjectName(object, number, length, t)
+    if (object.kind === 'spot-level') return t('sitePlan.named.spot', { level: name })
+    return name
+  })
+
+/** What an object of the site is called on a drawing, with its own figure. @param number of its kind, from 1 */
+export function siteObjectName(object: SiteObject, number: number, length: (m: number) => string, t: Texts): string {
   const name = t(SITE_OBJECT_NAMES[object.kind])
   switch (object.kind) {
     case 'tree':
@@ -32,6 +41,8 @@ export function siteObjectName(object: SiteObject, length: (m: number) => string
       return t('sitePlan.named.service', { service: t(`sitePlan.services.${object.service}`) })
     case 'access':
       return t('sitePlan.named.access', { width: length(object.widthM) })
+    case 'fixed-point':
+      return number === 1 ? t('sitePlan.named.fixedA') : t('sitePlan.named.fixedB')
     case 'spot-level':
       return `${object.levelM < 0 ? '−' : '+'}${length(Math.abs(object.levelM))}`
     default:

@@ -102,6 +102,7 @@ export const prices = {
     heater: 'Heater with exchanger',
     wall: 'Framed wall with tie-backs',
     spillway: 'Spillway stone and liner collar',
+    cable: 'Outdoor cable in conduit, laid by a licensed electrician',
     controls: 'Isolator, RCD/GFCI outlet and drip loop, by a licensed electrician',
     plant: 'Plants, 9 cm pots, mixed',
     sundries: 'Glue, clips, seals, ties',

@@ -1,6 +1,7 @@
 import type { Region } from '@/domain/shared/region'
 import { type Texts, firmTexts } from '@/messages/texts'
 import { Document, Page, Text, View } from '@react-pdf/renderer'
+import { siteSheet } from '@/core/drawing/site-sheet'
 import { planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { DIMENSION_FIGURES } from '@/core/drawing/sheet'
 import { fishLoad, grownFish } from '@/core/fish/load'
@@ -67,6 +68,13 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
               {option.why ? <Text style={paper.line}>{option.why}</Text> : null}
               {design.type === 'none' ? null : (
                 <View wrap={false}>
+                  {design.layout && pond.ground ? (
+                    <SheetPdf
+                      sheet={siteSheet(pond.ground, design, sheetWords(write, t))}
+                      widthPt={WIDTH_PT}
+                      maxHeightPt={260}
+                    />
+                  ) : null}
                   <SheetPdf sheet={planSheet(design, sheetWords(write, t))} widthPt={WIDTH_PT} maxHeightPt={190} />
                   <SheetPdf sheet={sectionSheet(design, sheetWords(write, t))} widthPt={WIDTH_PT} maxHeightPt={170} />
                 </View>

@@ -119,7 +119,7 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
     router.refresh()
   }
   const given: DesignPart | null = shown
-    ? { data, bed: draft.bed, shown, errorOf: design.errorOf, set: design.set }
+    ? { data, bed: draft.bed, shown, opened: design.opened, errorOf: design.errorOf, set: design.set }
     : null
   const stateText = () => {
     if (history.canUndo) return t(KEEP_WORDS[design.keeping])

@@ -48,7 +48,7 @@ function Page({ View, first }: { View: (part: DesignPart) => React.ReactNode; fi
     if (worked) setShown(worked)
   }
   const errorOf = (path: string) => (errors.includes(path) ? 'out of range' : undefined)
-  return <View data={data} bed={bed} shown={shown} errorOf={errorOf} set={set} />
+  return <View data={data} bed={bed} shown={shown} opened={undefined} errorOf={errorOf} set={set} />
 }
 const show = (View: (part: DesignPart) => React.ReactNode, over: Partial<FilterDesign> = {}) =>
   render(

@@ -35,6 +35,8 @@ export interface DesignPart {
   readonly data: DesignPageData
   readonly bed: FilterDesign
   readonly shown: Worked
+  /** The version that was opened; undefined before any is saved. */
+  readonly opened: DesignPageData['designs'][number] | undefined
   readonly errorOf: (path: string) => string | undefined
   /** Changes the design; `what` names the thing so that a drag is one step back. */
   readonly set: (change: Partial<FilterDesign>, what?: string) => void

@@ -7,6 +7,7 @@ import type { ProposedOption } from '@/domain/proposals/proposal'
 import type { PublicProposal } from '@/server/proposals/proposals'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
+import { SitePicture } from '@/ui/drawing/site-picture'
 import { BedSection } from '@/ui/drawing/bed-section'
 import { useShow } from '@/ui/person-context'
 import { send } from '@/ui/send'
@@ -81,6 +82,9 @@ function Option({
       <p className="soft">{t(`design.filterTypeWhen.${design.type}`)}</p>
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : <BedSection bed={design} rootShare={result.rootShare} namesBelow />}
+      {design.layout && content.pond.ground ? (
+        <SitePicture ground={content.pond.ground} design={design} narrow />
+      ) : null}
       <WhyThisBig content={content} result={result} bands={bands} design={design} />
       <p className="soft small mb-0">
         {t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}

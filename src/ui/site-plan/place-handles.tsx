@@ -99,7 +99,8 @@ function NewCorner({ at, index, item, scale }: NewCornerProps) {
       }}
     >
       <circle cx={x} cy={y} r={7} />
-      <path d={`M${x - 4} ${y}h8M${x} ${y - 4}v8`} />
+      <line x1={x - 4} x2={x + 4} y1={y} y2={y} />
+      <line x1={x} x2={x} y1={y - 4} y2={y + 4} />
     </g>
   )
 }

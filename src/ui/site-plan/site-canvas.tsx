@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent } from 'react'
 import type { SitePart, SitePartId } from '@/core/drawing/site-sheet'
 import { compass } from '@/core/drawing/site-sheet'
 import { sheetOf, type SheetWords } from '@/core/drawing/sheet'
@@ -19,6 +19,7 @@ import { PlaceHandles } from './place-handles'
 import { usePlanView } from './use-plan-view'
 
 const FRAME: Frame = { widthPx: 900, heightPx: 560, marginPx: 46 }
+const COMPASS_PX = 38
 
 interface SiteCanvasProps {
   readonly ground: PondGround
@@ -27,20 +28,21 @@ interface SiteCanvasProps {
   readonly words: SheetWords
   readonly picked: SitePartId | null
   readonly onPick: (id: SitePartId | null) => void
+  /** What is seen first: everything, or the pond with the design's own parts. */
+  readonly focus: 'all' | 'design'
 }
 
 /** The site plan: everything on it to scale, what can be moved by mouse, finger or keys. */
-export function SiteCanvas({ ground, parts, items, words, picked, onPick }: SiteCanvasProps) {
+export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus }: SiteCanvasProps) {
   const t = useTexts()
   const show = useShow()
+  const svg = useRef<SVGSVGElement>(null)
   const [snaps, setSnaps] = useState(true)
   const [moving, setMoving] = useState<Point | null>(null)
   const [guides, setGuides] = useState<readonly Point[]>([])
-  const bounds = sheetOf(
-    '',
-    parts.flatMap((part) => part.marks),
-  ).bounds
-  const view = usePlanView(FRAME, bounds)
+  const [shows, setShows] = useState(focus)
+  const marks = parts.flatMap((part) => (shows === 'design' && part.id.startsWith('object:') ? [] : part.marks))
+  const view = usePlanView(svg, FRAME, sheetOf('', marks).bounds)
   const { scale } = view
   const resting = (item: PlanItem, to: Point, others: readonly Point[]): Point => {
     if (item.onShore) return onShore(to, ground.outline)
@@ -64,7 +66,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick }: Site
   return (
     <div className="site-canvas">
       <svg
-        ref={view.svg}
+        ref={svg}
         className="drawing"
         viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
         role="group"
@@ -103,7 +105,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick }: Site
             />
           )
         })}
-        <SheetMarks marks={compass(ground, ...cornerOf(scale), words)} scale={scale} />
+        <SheetMarks marks={compass(ground, cornerOf(scale), COMPASS_PX / scale.pxPerM, words)} scale={scale} />
         {guides.map((p, i) => (
           <Guide key={i} at={p} to={moving} scale={scale} />
         ))}
@@ -125,7 +127,14 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick }: Site
       <div className="canvas-tools" role="toolbar" aria-label={t('sitePlan.canvas.view')}>
         <ToolButton name={t('sitePlan.canvas.zoomIn')} icon="zoom-in" onClick={view.zoomIn} />
         <ToolButton name={t('sitePlan.canvas.zoomOut')} icon="zoom-out" onClick={view.zoomOut} />
-        <ToolButton name={t('sitePlan.canvas.showAll')} icon="arrows-fullscreen" onClick={view.showAll} />
+        <ToolButton
+          name={t('sitePlan.canvas.showAll')}
+          icon="arrows-fullscreen"
+          onClick={() => {
+            setShows('all')
+            view.showAll()
+          }}
+        />
         <button
           type="button"
           className="btn btn-sm btn-outline-secondary"
@@ -141,9 +150,11 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick }: Site
 }
 
 /** Where north is written: the drawing's upper right corner, whatever it shows. */
-const cornerOf = (scale: Scale): [xM: number, yM: number] => {
-  const metres = (px: number, zero: number, per: number) => (px - zero) / per
-  return [metres(FRAME.widthPx - 55, scale.x(0), scale.pxPerM), -metres(62, scale.y(0), scale.pxPerMDown)]
+const cornerOf = (scale: Scale): Point => {
+  return {
+    xM: (FRAME.widthPx - 45 - scale.x(0)) / scale.pxPerM,
+    yM: -(56 - scale.y(0)) / scale.pxPerMDown,
+  }
 }
 
 function ToolButton({

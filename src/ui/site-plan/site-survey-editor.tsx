@@ -7,8 +7,9 @@ import { pondGround } from '@/core/site-plan/pond-ground'
 import { SITE_OBJECT_KINDS, type SiteObject, type SiteSurvey } from '@/core/site-plan/site-survey'
 import { SiteSurveyInput } from '@/domain/survey/site-survey'
 import type { SitePlanPageData } from '@/server/survey/site-survey'
-import { sheetWords, SITE_OBJECT_NAMES, siteObjectName } from '@/messages/drawing/sheet-words'
+import { SITE_OBJECT_NAMES, siteObjectNames } from '@/messages/drawing/sheet-words'
 import { saidWords } from '@/messages/said'
+import { useSheetWords } from '@/ui/drawing/use-sheet-words'
 import { Icon } from '@/ui/kit/icon'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useToast } from '@/ui/kit/toasts'
@@ -50,13 +51,14 @@ export function SiteSurveyEditor({ data }: { data: SitePlanPageData }) {
   const [drawn, setDrawn] = useState(survey)
   if (read.success && drawn !== survey) setDrawn(survey)
   const ground = useMemo(() => pondGround(basin, drawn), [basin, drawn])
-  const length = (m: number) => show(m, 'length').replaceAll('\u00a0', ' ')
-  const words = sheetWords(length, t)
+  const length = (m: number) =>
+    show(m, 'length', { scale: Math.abs(m) < 0.1 ? 'small' : 'usual' }).replaceAll('\u00a0', ' ')
+  const words = useSheetWords()
   const setObjects = (objects: readonly SiteObject[], what: string) => {
     change((s) => ({ ...s, objects }), what)
     if (objects.length < survey.objects.length) setPicked(null)
   }
-  const names = drawn.objects.map((object) => siteObjectName(object, length, t))
+  const names = siteObjectNames(drawn.objects, length, t)
   const items = surveyItems(drawn, names, setObjects)
   const index = picked?.startsWith('object:') ? Number(picked.slice(7)) : null
   const object = index === null ? undefined : survey.objects[index]
@@ -75,6 +77,7 @@ export function SiteSurveyEditor({ data }: { data: SitePlanPageData }) {
           parts={siteParts(ground, standing?.bed ?? null, words)}
           items={items}
           words={words}
+          focus="all"
           picked={picked}
           onPick={setPicked}
         />
@@ -114,12 +117,12 @@ export function SiteSurveyEditor({ data }: { data: SitePlanPageData }) {
           {survey.objects.map((o, i) => (
             <li key={i} className={picked === `object:${i}` ? 'picked' : ''}>
               <button type="button" className="btn btn-sm text-start" onClick={() => setPicked(`object:${i}`)}>
-                {siteObjectName(o, length, t)}
+                {names[i] ?? t(SITE_OBJECT_NAMES[o.kind])}
               </button>
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary"
-                aria-label={t('sitePlan.survey.remove', { name: siteObjectName(o, length, t) })}
+                aria-label={t('sitePlan.survey.remove', { name: names[i] ?? t(SITE_OBJECT_NAMES[o.kind]) })}
                 onClick={() => setObjects(survey.objects.toSpliced(i, 1), '')}
               >
                 <Icon name="trash" />

@@ -1,6 +1,6 @@
 'use client'
 import { useDrag } from '@use-gesture/react'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useState, type RefObject } from 'react'
 import { fitScale, type Frame, type Scale } from '@/ui/drawing/to-scale'
 
 interface View {
@@ -20,10 +20,9 @@ interface Bounds {
 }
 
 /** Zoom and shift of a plan. While something is dragged the scale stands still, so that nothing runs away under it. */
-export function usePlanView(frame: Frame, bounds: Bounds) {
+export function usePlanView(svg: RefObject<SVGSVGElement | null>, frame: Frame, bounds: Bounds) {
   const [view, setView] = useState(WHOLE)
   const [held, setHeld] = useState<Scale | null>(null)
-  const svg = useRef<SVGSVGElement>(null)
   const fit = fitScale(frame, bounds)
   const [cx, cy] = [frame.widthPx / 2, frame.heightPx / 2]
   const zoomed: Scale = {
@@ -59,7 +58,7 @@ export function usePlanView(frame: Frame, bounds: Bounds) {
     }
     element.addEventListener('wheel', onWheel, { passive: false })
     return () => element.removeEventListener('wheel', onWheel)
-  }, [frame, zoomBy])
+  }, [svg, frame, zoomBy])
   const shift = useDrag(
     ({ delta: [dx, dy], currentTarget }) => {
       const box = (currentTarget as Element).getBoundingClientRect()
@@ -70,7 +69,6 @@ export function usePlanView(frame: Frame, bounds: Bounds) {
   )
   const scale = held ?? zoomed
   return {
-    svg,
     scale,
     shift,
     hold: (holds: boolean) => setHeld(holds ? scale : null),

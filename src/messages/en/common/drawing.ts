@@ -51,6 +51,7 @@ export const drawing = {
     pond: 'Pond',
     pump: 'pump',
     skimmer: 'skimmer',
+    bed: 'bed',
     drain: 'drain',
     wind: 'wind',
     'system-section': 'Section from pump to pond',

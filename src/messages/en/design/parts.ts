@@ -75,6 +75,10 @@ export const parts = {
   drawingsPart: {
     plan: 'Plan',
     sitePlan: 'Site plan',
+    sheetOf: 'sheet {number} of {of}',
+    setFile: '{pond} drawings version {number}',
+    drawingSet: 'Drawing set (PDF)',
+    setOfSaved: 'The drawing set is of version {number} as saved.',
     gradeLine: 'Section from pump to pond',
     longSection: 'Longitudinal section',
     layerDetail: 'Layer detail',

@@ -25,7 +25,15 @@ export function SheetPdf({ sheet, widthPt, maxHeightPt }: { sheet: Sheet; widthP
   )
 }
 
-function MarkPdf({ mark, place, pt }: { mark: PlainMark; place: (p: DrawnPoint) => { x: number; y: number }; pt: number }) {
+function MarkPdf({
+  mark,
+  place,
+  pt,
+}: {
+  mark: PlainMark
+  place: (p: DrawnPoint) => { x: number; y: number }
+  pt: number
+}) {
   const stroke = layerInk(mark.layer)
   const path = (points: readonly DrawnPoint[], close: boolean) =>
     points.map((p, i) => `${i === 0 ? 'M' : 'L'}${place(p).x.toFixed(2)} ${place(p).y.toFixed(2)}`).join('') +

@@ -1,6 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
+import { sheetKeysOf, type SheetKey } from '@/core/drawing/drawing-set'
 import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/core/drawing/svg'
 import { REGION_HABITS } from '@/domain/shared/region'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -12,20 +13,23 @@ import { type DesignPart } from '@/ui/design/use-design'
 import { orNaN } from '@/ui/or-nan'
 import { sheetWords } from '@/messages/drawing/sheet-words'
 import { DesignFile } from './design-file'
-import { SHEET_NAMES, sheetsOf, useSheet, type SheetKey } from './use-sheet'
+import { SHEET_NAMES, useSheet } from './use-sheet'
 
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
 export function DrawingsPart(part: DesignPart) {
-  const { data, bed, set, errorOf } = part
+  const { data, bed, shown, set, errorOf } = part
   const t = useTexts()
   const { firmName } = usePerson()
   const [chosen, setKey] = useState<SheetKey>('plan')
-  const key = sheetsOf(part).includes(chosen) ? chosen : 'plan'
+  const keys = sheetKeysOf({ design: shown.bed, result: shown.result, ground: data.designPond.ground })
+  const key = keys.includes(chosen) ? chosen : 'plan'
   const [paper, setPaper] = useState<Paper>(REGION_HABITS[t.region].paper)
   const [chosenScale, setScale] = useState<number | null>(null)
-  const sheet = useSheet(part, key)
+  const sheet = useSheet(part, key)!
   const scale = chosenScale ?? fittingScale(sheet, paper)
   const { pond } = data
+  // the set is made from what is on file, so that two people print the same
+  const saved = part.opened
   const svg = useMemo(
     () =>
       sheetSvg(sheet, {
@@ -50,7 +54,7 @@ export function DrawingsPart(part: DesignPart) {
             label={t('design.drawingsPart.drawing')}
             value={key}
             onChange={(e) => setKey(e.target.value as SheetKey)}
-            options={sheetsOf(part).map((value) => ({ value, label: t(SHEET_NAMES[value]) }))}
+            options={keys.map((value) => ({ value, label: t(SHEET_NAMES[value]) }))}
           />
           <ChoiceField
             label={t('design.drawingsPart.paper')}
@@ -105,6 +109,15 @@ export function DrawingsPart(part: DesignPart) {
           >
             {t('design.drawingsPart.saveDxf')}
           </button>
+          {saved ? (
+            <a
+              className="btn btn-sm btn-outline-primary"
+              href={`/api/v1/designs/${saved.id}/drawings.pdf?paper=${paper}`}
+              title={t('design.drawingsPart.setOfSaved', { number: saved.number })}
+            >
+              {t('design.drawingsPart.drawingSet')}
+            </a>
+          ) : null}
         </div>
         {/* eslint-disable-next-line @next/next/no-img-element -- a drawing made here, not a file of the site */}
         <img

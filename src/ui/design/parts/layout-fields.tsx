@@ -123,7 +123,7 @@ function ShapeCorners({
               put(corners.toSpliced(i + 1, 0, { xM: (corner.xM + next.xM) / 2, yM: (corner.yM + next.yM) / 2 }), '')
             }}
           >
-            +
+            {'+'}
           </button>
           <button
             type="button"

@@ -3,11 +3,9 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import { siteParts, type SitePartId } from '@/core/drawing/site-sheet'
-import { DIMENSION_FIGURES } from '@/core/drawing/sheet'
 import { firstLayout } from '@/core/site-plan/layout'
 import type { SiteLayout } from '@/core/site-plan/site-layout'
-import { sheetWords } from '@/messages/drawing/sheet-words'
-import { useShow } from '@/ui/person-context'
+import { useSheetWords } from '@/ui/drawing/use-sheet-words'
 import { layoutItems } from '@/ui/site-plan/layout-items'
 import { SiteCanvas } from '@/ui/site-plan/site-canvas'
 import type { DesignPart } from '../use-design'
@@ -20,19 +18,11 @@ import { TieInTable } from './tie-in-table'
 export function SitePart(part: DesignPart) {
   const { data, bed, shown, set } = part
   const t = useTexts()
-  const show = useShow()
+  const words = useSheetWords()
   const [picked, setPicked] = useState<SitePartId | null>(null)
   const { ground } = data.designPond
   if (!ground) return null
   const layout = shown.bed.layout
-  const words = sheetWords(
-    (m) =>
-      show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES }).replaceAll(
-        '\u00a0',
-        ' ',
-      ),
-    t,
-  )
   const setLayout = (next: SiteLayout | null, what = '') => set({ layout: next }, what && `layout-${what}`)
   const { northDeg, windFromDeg } = ground.survey
   const layOut = () => setLayout(firstLayout(shown.bed, ground.outline, northDeg, windFromDeg))
@@ -46,6 +36,7 @@ export function SitePart(part: DesignPart) {
             parts={siteParts(ground, shown.bed, words)}
             items={layoutItems(shown.bed, ground.outline, t, setLayout)}
             words={words}
+            focus="design"
             picked={picked}
             onPick={setPicked}
           />

@@ -1,5 +1,6 @@
 'use client'
-import { textId, useTexts } from '@/ui/kit/texts'
+import { SIDE_NAMES, TIE_IN_NAMES } from '@/messages/design/tie-in-names'
+import { useTexts } from '@/ui/kit/texts'
 import { csvOf } from '@/domain/shared/csv'
 import type { FilterDesign } from '@/core/filter/design-input'
 import type { PondGround } from '@/core/site-plan/pond-ground'
@@ -7,22 +8,6 @@ import type { SiteLayout } from '@/core/site-plan/site-layout'
 import { tieInTable, type TieIn } from '@/core/site-plan/tie-in'
 import { useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
-
-const KIND_NAMES = {
-  'bed-corner': textId('sitePlan.tieIn.bedCorner'),
-  vessel: textId('sitePlan.tieIn.vessel'),
-  vault: textId('sitePlan.tieIn.vault'),
-  pump: textId('sitePlan.tieIn.pump'),
-  'pipe-corner': textId('sitePlan.tieIn.pipeCorner'),
-  skimmer: textId('sitePlan.tieIn.skimmer'),
-  stream: textId('sitePlan.tieIn.stream'),
-} as const satisfies Record<TieIn['kind'], unknown>
-
-const SIDE_NAMES = {
-  left: textId('sitePlan.tieIn.left'),
-  right: textId('sitePlan.tieIn.right'),
-  'on-line': textId('sitePlan.tieIn.onLine'),
-} as const
 
 interface TieInTableProps {
   readonly design: FilterDesign
@@ -36,7 +21,7 @@ export function TieInTable({ design, layout, ground, pondName }: TieInTableProps
   const t = useTexts()
   const show = useShow()
   const rows = tieInTable(design, layout, ground.outline, ground.survey)
-  const name = ({ kind, number }: TieIn) => t('sitePlan.tieIn.numbered', { name: t(KIND_NAMES[kind]), number })
+  const name = ({ kind, number }: TieIn) => t('sitePlan.tieIn.numbered', { name: t(TIE_IN_NAMES[kind]), number })
   const save = () =>
     saveFile(
       fileName(`${pondName} set-out`, 'csv'),

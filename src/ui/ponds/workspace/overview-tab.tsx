@@ -4,6 +4,9 @@ import Link from 'next/link'
 import { dayOfYear } from '@/core/numeric/calendar'
 import { DAY_MS } from '@/core/numeric/time'
 import { may } from '@/domain/people/roles'
+import { pondGround } from '@/core/site-plan/pond-ground'
+import { standingDesign } from '@/domain/design/design'
+import { SitePicture } from '@/ui/drawing/site-picture'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondOverviewData } from '@/server/ponds/pond-pages'
 import { useTexts } from '@/ui/kit/texts'
@@ -46,6 +49,7 @@ export function OverviewTab({ data }: { data: PondOverviewData }) {
         }}
         iceChance={shown?.iceChance[day] ?? 0}
       />
+      <OverviewSite data={data} facts={facts} />
       <div className="columns wide-left">
         <Year data={data} today={today} />
         <div>
@@ -60,6 +64,23 @@ export function OverviewTab({ data }: { data: PondOverviewData }) {
         </div>
       </div>
     </>
+  )
+}
+
+/** The site from above, where anything of it is known. */
+function OverviewSite({ data, facts }: { data: PondOverviewData; facts: ReturnType<typeof savedPondFacts> }) {
+  const t = useTexts()
+
+  const { pond, designs } = data
+  const design = standingDesign(designs)
+  const bed = design ? (design.builtBed ?? design.bed) : null
+  if (pond.siteSurvey.objects.length === 0 && !bed?.layout) return null
+  return (
+    <Sheet title={t('sitePlan.layout.title')}>
+      <div className="wide-drawing">
+        <SitePicture ground={pondGround(facts.basin, pond.siteSurvey)} design={bed} />
+      </div>
+    </Sheet>
   )
 }
 
