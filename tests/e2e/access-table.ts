@@ -85,6 +85,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'ponds/[pondId]/visits', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/files', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/survey', method: 'GET', allowed: DESK },
+  { route: 'ponds/[pondId]/site', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]/design', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/house-rules', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/service-plan', method: 'GET', allowed: PLANNERS },
@@ -237,6 +238,12 @@ export const ROUTES: readonly RouteRule[] = [
   },
   { route: 'api/v1/ponds/[pondId]', method: 'PUT', allowed: DESK, body: () => ({ version: 999, pond: SURVEY }) },
   {
+    route: 'api/v1/ponds/[pondId]/site-survey',
+    method: 'PUT',
+    allowed: DESK,
+    body: () => ({ version: 999, siteSurvey: { northDeg: 0, windFromDeg: null, objects: [] } }),
+  },
+  {
     route: 'api/v1/ponds/[pondId]/house-rules',
     method: 'PUT',
     allowed: DESIGNERS,
@@ -285,6 +292,7 @@ export const ROUTES: readonly RouteRule[] = [
     allowed: DESIGNERS,
     body: () => ({ state: 'approved', version: 999 }),
   },
+  { route: 'api/v1/designs/[designId]/drawings.pdf', method: 'GET', allowed: ALL },
   { route: 'api/v1/proposals/[proposalId]/withdraw', method: 'POST', allowed: DESIGNERS },
   { route: 'api/v1/proposals/[proposalId]/renew', method: 'POST', allowed: DESIGNERS },
   { route: 'api/v1/proposal/[token]', method: 'POST', allowed: 'open' },

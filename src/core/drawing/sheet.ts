@@ -123,7 +123,7 @@ export interface SheetWords {
   readonly siteObject: (object: SiteObject, number: number) => string
   readonly filterType: (type: FilterType) => string
   readonly pipe: (boreM: number, lengthM: number) => string
-  readonly fall: (m: number) => string
+  readonly falls: (dropsM: readonly number[]) => string
   /** A height over or under the pond's waterline, with its sign. */
   readonly level: (m: number) => string
   readonly exaggerated: (times: number) => string

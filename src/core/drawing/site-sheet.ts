@@ -4,7 +4,7 @@ import { bedBox, onSite, placedParts, type PlacedParts } from '../site-plan/layo
 import { nearestOn, apartM } from '../site-plan/geometry'
 import type { PondGround } from '../site-plan/pond-ground'
 import { numberOfKind, type SiteObject } from '../site-plan/site-survey'
-import type { SiteLayout } from '../site-plan/site-layout'
+import type { SiteLayout, StreamPlace } from '../site-plan/site-layout'
 import { boundsOf, type Point } from '../survey/point'
 import { perimeterBand } from './perimeter-sheet'
 import { circlePoints } from './patch-shapes'
@@ -51,7 +51,10 @@ export function siteParts(ground: PondGround, design: FilterDesign | null, words
 export function siteSheet(ground: PondGround, design: FilterDesign | null, words: SheetWords): Sheet {
   const marks = siteParts(ground, design, words).flatMap((part) => part.marks)
   const bounds = sheetOf('', marks).bounds
-  return sheetOf(words.text('site-plan'), [...marks, ...compass(ground, { xM: bounds.maxX + 1, yM: bounds.maxY - 0.6 }, 0.9, words)])
+  return sheetOf(words.text('site-plan'), [
+    ...marks,
+    ...compass(ground, { xM: bounds.maxX + 1, yM: bounds.maxY - 0.6 }, 0.9, words),
+  ])
 }
 
 /** Areas first, then lines, then places. */
@@ -239,13 +242,20 @@ function returnMarks(design: FilterDesign, layout: SiteLayout, parts: PlacedPart
   return [
     { kind: 'polygon', layer: 'WATER', points: ribbon(line, widths), fill: 'water' },
     arrow,
-    ...layout.stream.places
-      .filter((place) => place.dropM > 0)
-      .map(({ at, dropM, widthM }) => label(at.xM, at.yM - widthM / 2 - 0.25, words.fall(dropM), 'middle', 'LEVELS')),
+    ...fallsLabel(line, layout.stream.places, words),
     ...(layout.stream.places.at(-1)!.dropM > 0
       ? []
       : [label(end.xM, end.yM - 0.3, words.text('back-to-pond'), 'middle')]),
   ]
+}
+
+/** All falls of a stream in one line below it: beside each fall they would lie over one another. */
+function fallsLabel(line: readonly Point[], places: readonly StreamPlace[], words: SheetWords): Mark[] {
+  const drops = places.flatMap(({ dropM }) => (dropM > 0 ? [dropM] : []))
+  if (drops.length === 0) return []
+  const { minX, maxX, minY } = boundsOf(line)
+  const widestM = Math.max(...places.map((place) => place.widthM))
+  return [label((minX + maxX) / 2, minY - widestM / 2 - 0.3, words.falls(drops), 'middle', 'LEVELS')]
 }
 
 /** A band of changing width along a line. */
@@ -271,14 +281,16 @@ function dimensions(
   if (beds.length === 0) return []
   const place = onSite(design, layout)
   const { lengthM, widthM } = bedBox(design)
-  const corners = [place({ xM: 0, yM: 0 }), place({ xM: lengthM, yM: 0 }), place({ xM: lengthM, yM: widthM })] as const
+  const corners = [place({ xM: 0, yM: 0 }), place({ xM: lengthM, yM: 0 }), place({ xM: 0, yM: widthM })] as const
+  // beyond the vault, away from where the water goes back
+  const besideVaultM = (design.vault?.diameterM ?? 0) + 0.5
   const nearest = beds
     .flat()
     .map((p) => [p, nearestOn(outline, true, p)] as const)
     .reduce((best, pair) => (apartM(...pair) < apartM(...best) ? pair : best))
   return [
     dimension(corners[0], corners[1], -0.45, words.length(lengthM)),
-    dimension(corners[1], corners[2], -0.45, words.length(widthM)),
+    dimension(corners[0], corners[2], besideVaultM, words.length(widthM)),
     ...(apartM(...nearest) > 0.05
       ? [dimension(nearest[0], nearest[1], 0, words.length(roundCm(apartM(...nearest))))]
       : []),

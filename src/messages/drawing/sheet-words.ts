@@ -16,7 +16,8 @@ export const sheetWords = (length: (m: number) => string, t: Texts): SheetWords 
   siteObject: (object, number) => siteObjectName(object, number, length, t),
   filterType: (type) => t(`design.filterTypeNames.${type}`),
   pipe: (boreM, lengthM) => t('drawing.sheetLines.pipe', { bore: length(boreM), length: length(lengthM) }),
-  fall: (m) => t('drawing.sheetLines.fall', { drop: length(m) }),
+  falls: (dropsM) =>
+    t('drawing.sheetLines.falls', { count: dropsM.length, drops: dropsM.map((m) => length(m)).join(' + ') }),
   level: (m) => `${m < 0 ? '−' : '+'}${length(Math.abs(Number(m.toFixed(2))))}`,
   exaggerated: (times) => t('drawing.sheetLines.exaggerated', { times }),
   scale: (scale, barM) => t('drawing.sheetLines.scale', { scale, barM }),

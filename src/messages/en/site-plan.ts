@@ -96,6 +96,7 @@ export const sitePlan = {
   figures: {
     title: 'What follows from the plan',
     leaves: '{count, plural, =0 {Leaves} one {Leaves of the tree a year} other {Leaves of # trees a year}}',
+    treesMarked: '{count, plural, one {# on the site plan} other {# on the site plan}}',
     byEye: 'by eye, from the survey',
     crossing: 'Longest way across, for a net',
     levels: '{count, plural, =0 {Levels} one {Level} other {Ground falls over # levels}}',

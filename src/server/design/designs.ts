@@ -3,6 +3,7 @@ import type { Knex } from 'knex'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { checkDesign, type CheckId } from '@/core/filter/checks'
 import { evaluateDesign } from '@/core/filter/design'
+import { placedDesign } from '@/core/site-plan/placed-design'
 import { suggestDesign } from '@/core/filter/suggest'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { DesignInput } from '@/domain/design/design'
@@ -118,12 +119,22 @@ export async function saveDesign(
     )
     if (unknown)
       throw badField(`bed.delivery.fittings.${unknown}`, said('design.problems.fittingFirmsTableAddLeave', { unknown }))
-    const result = evaluateDesign({ ...context, pond: context.designPond, design: input.bed })
+    // it stands where its own layout puts it, whatever figures came with it
+    const bed = placedDesign(input.bed, context.designPond.ground, context.rules.tables)
+    const result = evaluateDesign({ ...context, pond: context.designPond, design: bed })
     const id = randomUUID() as DesignId
-    const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, {
-      areaM2: result.areaM2,
-      flowM3PerH: result.flowM3PerH,
-    })
+    const number = await insertDesign(
+      trx,
+      actor.firmId,
+      id,
+      pondId,
+      actor.userId,
+      { ...input, bed },
+      {
+        areaM2: result.areaM2,
+        flowM3PerH: result.flowM3PerH,
+      },
+    )
     await deleteDesignDraft(trx, pondId, actor.userId)
     return { id, number }
   })

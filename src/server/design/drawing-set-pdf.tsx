@@ -74,7 +74,7 @@ export async function drawingSetPdf(actor: Actor, id: DesignId, paper: Paper) {
   const bytes = await renderToBuffer(
     <Document title={`${pond.name}, ${given.name}`} author={firmName} language="en">
       {sheets.map(({ key, sheet }, i) => (
-        <Page key={key} size={pageSize(paper)}>
+        <Page key={key} size={pageSize(paper)} wrap={false}>
           <TrueScaleSheet
             sheet={sheet}
             paper={paper}

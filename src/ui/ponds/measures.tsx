@@ -2,6 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondOverviewData } from '@/server/ponds/pond-pages'
+import { objectsOf } from '@/core/site-plan/site-survey'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { NetNote } from '@/ui/equipment/net-note'
 import { useShow } from '@/ui/person-context'
@@ -21,6 +22,7 @@ export function Measures({
 }) {
   const t = useTexts()
 
+  const markedTrees = objectsOf(pond.siteSurvey, 'tree').length
   const show = useShow()
   return (
     <Sheet title={t('ponds.pondView.measuredUp')}>
@@ -47,7 +49,11 @@ export function Measures({
         </div>
         <div>
           <dt>{t('ponds.pondView.trees')}</dt>
-          <dd>{t(`ponds.treeNames.${pond.trees}`)}</dd>
+          <dd>
+            {markedTrees > 0
+              ? t('sitePlan.figures.treesMarked', { count: markedTrees })
+              : t(`ponds.treeNames.${pond.trees}`)}
+          </dd>
         </div>
         <div>
           <dt>{t('ponds.pondView.aboveSea')}</dt>

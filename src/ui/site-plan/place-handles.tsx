@@ -84,6 +84,11 @@ interface NewCornerProps {
 function NewCorner({ at, index, item, scale }: NewCornerProps) {
   const t = useTexts()
   const add = () => item.onAddPlace?.(index, at)
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return
+    event.preventDefault()
+    add()
+  }
   const [x, y] = [scale.x(at.xM), scale.y(at.yM)]
   return (
     <g
@@ -92,11 +97,7 @@ function NewCorner({ at, index, item, scale }: NewCornerProps) {
       tabIndex={0}
       aria-label={t('sitePlan.canvas.addCorner', { name: item.name, number: index + 1 })}
       onClick={add}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return
-        event.preventDefault()
-        add()
-      }}
+      onKeyDown={onKeyDown}
     >
       <circle cx={x} cy={y} r={7} />
       <line x1={x - 4} x2={x + 4} y1={y} y2={y} />

@@ -23,7 +23,7 @@ export async function viewAddresses(page: Page) {
   }
 }
 
-const PARTS = ['bed', 'water', 'beside', 'network', 'planting', 'outlook', 'price', 'drawings', 'versions']
+const PARTS = ['bed', 'site', 'water', 'beside', 'network', 'planting', 'outlook', 'price', 'drawings', 'versions']
 
 type Addresses = Awaited<ReturnType<typeof viewAddresses>>
 /** The main views, by what they are of. */
@@ -61,9 +61,18 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
   'of a pond': ({ pond }) => [
     '/ponds/new',
     pond,
-    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules', 'rescue', 'equipment', 'visits', 'files'].map(
-      (of) => `${pond}/${of}`,
-    ),
+    ...[
+      'survey',
+      'site',
+      'plan',
+      'service-plan',
+      'plants',
+      'house-rules',
+      'rescue',
+      'equipment',
+      'visits',
+      'files',
+    ].map((of) => `${pond}/${of}`),
   ],
   'of the water': ({ pond }) => [
     '/forecasts',

@@ -63,7 +63,7 @@ export const drawing = {
     drainsBackTo: 'drains back to +{level}',
     band: 'band {width} wide, {along} along the shore',
     pipe: 'pipe {bore}, {length}',
-    fall: 'fall {drop}',
+    falls: '{count, plural, one {fall} other {falls}} {drops}',
     exaggerated: 'height × {times}',
     scale: '1 : {scale}, bar {barM} m',
   },
