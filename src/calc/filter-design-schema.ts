@@ -120,6 +120,7 @@ export const designSchema = designFields.superRefine((design, context) => {
 export type DesignJson = z.output<typeof designSchema>
 
 /** A design of the contract in the core's words; networks and what was seen on site are no part of it. */
+// eslint-disable-next-line max-lines-per-function -- one design, figure by figure
 export const designOf = (d: DesignJson): FilterDesign => ({
   type: d.type,
   sizingMethod: d.sizingMethod,

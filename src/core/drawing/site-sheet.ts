@@ -65,7 +65,7 @@ function depthOf({ id }: SitePart, { survey }: PondGround): number {
   if (kind === 'property') return 0
   if (kind === 'access') return 5
   if (kind === 'building') return 10
-  return kind === 'tree' ? 50 : 45
+  return kind === 'tree' ? 25 : 45
 }
 
 const middleOf = (points: readonly Point[]): Point => {
@@ -200,7 +200,7 @@ function vaultMarks(design: FilterDesign, at: Point, words: SheetWords): Mark[] 
   const radiusM = (design.vault?.diameterM ?? 0) / 2
   return [
     { kind: 'circle', layer: 'PIPE', centre: at, radiusM, fill: 'water' },
-    label(at.xM + radiusM + 0.15, at.yM, words.text(vaultName(design)), 'start'),
+    label(at.xM, at.yM - radiusM - 0.25, words.text(vaultName(design)), 'middle'),
   ]
 }
 

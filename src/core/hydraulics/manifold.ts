@@ -64,18 +64,36 @@ export function manifoldUniformity(manifold: Manifold): {
     }
     return { flow, head, least: min, most: max }
   }
-  // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in
-  // within a few passes
-  let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
-  for (let pass = 0; pass < MAX_PASSES; pass++) {
-    const ratio = wanted / run(endHeadM).flow
-    endHeadM *= ratio ** 2
-    if (Math.abs(ratio - 1) < FLOW_TOLERANCE) break
-  }
-  const { head, least: min, most: max } = run(endHeadM)
+  const { head, least: min, most: max } = solvedRun(run, wanted, openings, openingAreaM2)
   return {
     uniformity: max > 0 ? min / max : 0,
     inletHeadM: head,
     openToPipeArea: (openings * openingAreaM2) / pipeAreaM2,
   }
+}
+
+interface Run {
+  readonly flow: number
+  readonly head: number
+  readonly least: number
+  readonly most: number
+}
+
+/**
+ * The run that carries a flow. Flow goes with the root of the head but for the slowly changing friction factor: the
+ * power between the last two runs says how the head has to be scaled, which closes in within a few passes.
+ */
+function solvedRun(run: (endHeadM: number) => Run, wanted: number, openings: number, openingAreaM2: number): Run {
+  let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
+  let found = run(endHeadM)
+  let power = 2
+  for (let pass = 0; pass < MAX_PASSES && Math.abs(wanted / found.flow - 1) >= FLOW_TOLERANCE; pass++) {
+    const scale = (wanted / found.flow) ** power
+    endHeadM *= scale
+    const next = run(endHeadM)
+    const step = Math.log(next.flow / found.flow)
+    power = Math.abs(step) > FLOW_TOLERANCE ? Math.log(scale) / step : 2
+    found = next
+  }
+  return found
 }

@@ -20,8 +20,8 @@ export interface SystemVolume {
 }
 
 /**
- * What a dose must treat: pond, streams, boxes, and voids and stream of the filter that is built; one that is only drawn
- * holds no water yet.
+ * What a dose must treat: pond, streams, boxes, and voids and stream of the filter that is built; one that is only
+ * drawn holds no water yet.
  */
 export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Staged[]): SystemVolume {
   const bed = standingBed(designs)

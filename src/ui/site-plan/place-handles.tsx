@@ -95,7 +95,7 @@ function NewCorner({ at, index, item, scale }: NewCornerProps) {
       className="new-corner"
       role="button"
       tabIndex={0}
-      aria-label={t('sitePlan.canvas.addCorner', { name: item.name, number: index + 1 })}
+      aria-label={t('sitePlan.canvas.addCorner', { name: item.name, number: index })}
       onClick={add}
       onKeyDown={onKeyDown}
     >

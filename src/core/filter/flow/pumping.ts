@@ -9,7 +9,7 @@ import type { CataloguePump } from './pump-catalogue'
 /** The clogging case every design is shown with. @source domain default */
 const CLOGGING_CASE = 0.25
 const HOURS_PER_MONTH = 8760 / 12
-const CURVE_POINTS = 24
+const CURVE_POINTS = 16
 
 export interface Pumping {
   /** null where nothing is pumped. */
