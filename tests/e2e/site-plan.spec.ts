@@ -121,7 +121,7 @@ test('from a survey of the site to a set-out design and its drawings', async ({ 
   await page.getByLabel('Drawing', { exact: true }).selectOption({ label: 'Site plan' })
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save DXF' }).click(),
+    page.getByRole('button', { name: 'Export DXF' }).click(),
   ])
   const dxf = new DxfParser().parseSync(readFileSync((await download.path())!, 'utf8'))!
   expect(dxf.entities.filter((e) => e.type === 'DIMENSION').length).toBeGreaterThanOrEqual(2)

@@ -43,6 +43,22 @@ describe('a drawing as DXF', () => {
     const pond = words.find((w) => w.text === SHEET_WORDS.text('pond'))!
     expect(pond.halign).toBe(1)
   })
+  it('can be read with every symbol there is', () => {
+    const places = ['supply', 'auto-fill', 'discharge', 'fixed-point'] as const
+    const everything = siteSheet(
+      groundWith(
+        { kind: 'spot-level', at: { xM: 0, yM: 4 }, levelM: 0.4 },
+        { kind: 'tree', at: { xM: -3, yM: 4 }, crownM: 2 },
+        ...places.map((kind, i) => ({ kind, at: { xM: i, yM: 6 } })),
+      ),
+      laidOut(LAYOUT),
+      SHEET_WORDS,
+    )
+    const dxf = read(sheetDxf(everything, firmTexts()))
+    expect(Object.keys(dxf.blocks)).toEqual(
+      expect.arrayContaining(['PUMP', 'SUPPLY', 'AUTO-FILL', 'DISCHARGE', 'FIXED-POINT', 'SPOT']),
+    )
+  })
   it('dimensions a section by its own figures too', () => {
     const section = sectionSheet(laidOut(), SHEET_WORDS)
     const dims = read(sheetDxf(section, firmTexts())).entities.filter((e) => e.type === 'DIMENSION')

@@ -1,15 +1,17 @@
 import type { SiteObject, SiteObjectKind, SiteSurvey } from '@/core/site-plan/site-survey'
-import { objectsOf } from '@/core/site-plan/site-survey'
+import { objectsOf, PLACE_KINDS } from '@/core/site-plan/site-survey'
 import { boundsOf, type Outline, type Point } from '@/core/survey/point'
 
 /** How far from the pond something new is put, m: near enough to be seen, far enough to be picked. */
 const OFF_M = 2
+/** Between one new thing and the next, m. */
+const STEP_M = 0.9
 
 /** An object to begin with, beside the pond; from there it is dragged to its place. */
 export function newObject(kind: SiteObjectKind, shore: Outline, survey: SiteSurvey): SiteObject {
   const { minX, maxX, minY, maxY } = boundsOf(shore)
-  // one more of a kind does not cover the one before
-  const step = objectsOf(survey, kind).length * 0.8
+  // one more does not cover the one before: places share a row, lines and areas go by their kind
+  const step = (isPlace(kind) ? placesIn(survey) : objectsOf(survey, kind).length) * STEP_M
   const [midX, topY] = [(minX + maxX) / 2, maxY + OFF_M]
   const at: Point = { xM: round(minX + step), yM: round(topY) }
   const along: Point[] = [
@@ -43,6 +45,9 @@ export function newObject(kind: SiteObjectKind, shore: Outline, survey: SiteSurv
       return { kind, at }
   }
 }
+
+const isPlace = (kind: SiteObjectKind): boolean => kind === 'spot-level' || PLACE_KINDS.some((place) => place === kind)
+const placesIn = ({ objects }: SiteSurvey): number => objects.filter(({ kind }) => isPlace(kind)).length
 
 const round = (m: number): number => Number(m.toFixed(1))
 

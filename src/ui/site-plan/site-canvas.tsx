@@ -9,6 +9,7 @@ import type { PondGround } from '@/core/site-plan/pond-ground'
 import type { Point } from '@/core/survey/point'
 import { SheetArrow, SheetMarks } from '@/ui/drawing/sheet-marks'
 import { ScaleBar } from '@/ui/drawing/scale-bar'
+import { useFrame } from '@/ui/drawing/use-frame'
 import { useHandle } from '@/ui/drawing/use-handle'
 import type { Frame, Scale } from '@/ui/drawing/to-scale'
 import { Icon } from '@/ui/kit/icon'
@@ -18,7 +19,7 @@ import type { PlanItem } from './plan-item'
 import { PlaceHandles } from './place-handles'
 import { usePlanView } from './use-plan-view'
 
-const FRAME: Frame = { widthPx: 900, heightPx: 560, marginPx: 46 }
+const MARGIN_PX = 42
 const COMPASS_PX = 38
 
 interface SiteCanvasProps {
@@ -37,12 +38,14 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
   const t = useTexts()
   const show = useShow()
   const svg = useRef<SVGSVGElement>(null)
+  const box = useRef<HTMLDivElement>(null)
+  const frame = useFrame(box, MARGIN_PX)
   const [snaps, setSnaps] = useState(true)
   const [moving, setMoving] = useState<Point | null>(null)
   const [guides, setGuides] = useState<readonly Point[]>([])
   const [shows, setShows] = useState(focus)
   const marks = parts.flatMap((part) => (shows === 'design' && part.id.startsWith('object:') ? [] : part.marks))
-  const view = usePlanView(svg, FRAME, sheetOf('', marks).bounds)
+  const view = usePlanView(svg, frame, sheetOf('', marks).bounds)
   const { scale } = view
   const resting = (item: PlanItem, to: Point, others: readonly Point[]): Point => {
     if (item.onShore) return onShore(to, ground.outline)
@@ -64,11 +67,11 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
     )
   const open = items.find((item) => item.id === picked)
   return (
-    <div className="site-canvas">
+    <div className="site-canvas" ref={box}>
       <svg
         ref={svg}
         className="drawing"
-        viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
+        viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
         role="group"
         aria-label={t('sitePlan.canvas.name')}
       >
@@ -76,8 +79,8 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
         <rect
           {...view.shift()}
           className="canvas-ground"
-          width={FRAME.widthPx}
-          height={FRAME.heightPx}
+          width={frame.widthPx}
+          height={frame.heightPx}
           onClick={() => onPick(null)}
         />
         {parts.map((part) => {
@@ -93,6 +96,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
               key={part.id}
               part={part}
               item={item}
+              frame={frame}
               scale={scale}
               isPicked={picked === part.id}
               onPick={() => onPick(part.id)}
@@ -105,14 +109,14 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
             />
           )
         })}
-        <SheetMarks marks={compass(ground, cornerOf(scale), COMPASS_PX / scale.pxPerM, words)} scale={scale} />
+        <SheetMarks marks={compass(ground, cornerOf(frame, scale), COMPASS_PX / scale.pxPerM, words)} scale={scale} />
         {guides.map((p, i) => (
           <Guide key={i} at={p} to={moving} scale={scale} />
         ))}
         {open ? (
           <PlaceHandles
             item={open}
-            frame={FRAME}
+            frame={frame}
             scale={scale}
             onHold={hold}
             onMove={(index, to) => {
@@ -122,7 +126,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
             }}
           />
         ) : null}
-        <ScaleBar scale={scale} x={10} y={FRAME.heightPx - 10} show={(m) => show(m, 'length')} />
+        <ScaleBar scale={scale} x={10} y={frame.heightPx - 10} show={(m) => show(m, 'length')} />
       </svg>
       <div className="canvas-tools" role="toolbar" aria-label={t('sitePlan.canvas.view')}>
         <ToolButton name={t('sitePlan.canvas.zoomIn')} icon="zoom-in" onClick={view.zoomIn} />
@@ -150,9 +154,9 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
 }
 
 /** Where north is written: the drawing's upper right corner, whatever it shows. */
-const cornerOf = (scale: Scale): Point => {
+const cornerOf = (frame: Frame, scale: Scale): Point => {
   return {
-    xM: (FRAME.widthPx - 45 - scale.x(0)) / scale.pxPerM,
+    xM: (frame.widthPx - 45 - scale.x(0)) / scale.pxPerM,
     yM: -(56 - scale.y(0)) / scale.pxPerMDown,
   }
 }
@@ -181,6 +185,7 @@ function Guide({ at, to, scale }: { at: Point; to: Point | null; scale: Scale })
 interface MovablePartProps {
   readonly part: SitePart
   readonly item: PlanItem
+  readonly frame: Frame
   readonly scale: Scale
   readonly isPicked: boolean
   readonly onPick: () => void
@@ -188,10 +193,10 @@ interface MovablePartProps {
   readonly onMove: (to: Point) => void
 }
 
-function MovablePart({ part, item, scale, isPicked, onPick, onHold, onMove }: MovablePartProps) {
+function MovablePart({ part, item, frame, scale, isPicked, onPick, onHold, onMove }: MovablePartProps) {
   const handle = useHandle({
     at: item.at,
-    frame: FRAME,
+    frame,
     scale,
     keyStepM: SNAP_GRID_M,
     onMove: item.onMove ? onMove : null,
