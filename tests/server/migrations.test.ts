@@ -6,6 +6,7 @@ import { findDesign } from '@/server/design/design-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { findWhatIf } from '@/server/forecasts/what-if-repository'
 import { findPriceBook } from '@/server/prices/price-repository'
+import { EMPTY_SITE_SURVEY } from '@/core/site-plan/site-survey'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findVisit } from '@/server/visits/visit-repository'
 import { findOwnVisitType } from '@/server/visits/own-visit-type-repository'
@@ -70,6 +71,14 @@ describe('migrations forward, on data of every earlier shape', () => {
     expect(firm).toMatchObject({ name: 'Old firm', rules: { sizingMethod: 'surface', cleanoutMaxWaterC: 12 } })
     expect((await read((trx) => findPond(trx, OLD.pond as PondId)))!.ownRules).toEqual({
       sizingMethod: { value: 'nitrogen', reason: 'Koi' },
+    })
+  })
+
+  it('a pond has nothing marked around it, and a design stands nowhere yet', async () => {
+    expect((await read((trx) => findPond(trx, OLD.pond as PondId)))!.siteSurvey).toEqual(EMPTY_SITE_SURVEY)
+    expect((await read((trx) => findDesign(trx, OLD.design as DesignId)))!.bed).toMatchObject({
+      shape: { kind: 'rectangle' },
+      layout: null,
     })
   })
 

@@ -1,3 +1,5 @@
+import { shapeShare } from './bed/bed-outline'
+import { stepUp } from './first/proportions'
 import type { DesignPond, FilterDesign } from './design-input'
 import type { CataloguePump } from './flow/pump-catalogue'
 import type { FilterRules, SizingMethod } from './house-rules'
@@ -17,12 +19,14 @@ export function sizedBy(
     liftM: design.staticLiftM,
     pipeM: design.delivery.lengthM,
   })
+  const share = shapeShare(design)
   const { lengthM, widthM, vessels, round, manifold, pumpId, pumpSet, outlet, bypassShare } = suggested
   return {
     ...design,
     sizingMethod,
     lengthM,
-    widthM,
+    // a kidney needs a larger box than a rectangle for the same stone
+    widthM: share < 1 ? stepUp(widthM / share) : widthM,
     vessels,
     round,
     // a vessel's stone goes with its height

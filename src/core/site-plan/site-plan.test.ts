@@ -8,6 +8,7 @@ import { evaluateDesign } from '../filter/design'
 import type { FilterDesign } from '../filter/design-input'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES as rules } from '../filter/house-rules'
+import { sizedBy } from '../filter/resize'
 import { DEFAULT_TABLES } from '../hydraulics/fittings'
 import { areaM2 } from '../survey/polygon'
 import { evaluateSitePlan } from './evaluate-site-plan'
@@ -38,6 +39,12 @@ describe('bed outlines', () => {
     const kidney = { ...bed, shape: { kind: 'kidney' as const, waistShare: 0.6 } }
     expect(areaM2(bedOutline(kidney))).toBeCloseTo(bedAreaM2(kidney), 9)
     expect(bedAreaM2(kidney)).toBeLessThan((Math.PI / 4) * 4 * 2)
+  })
+  it('grow to what a method asks, whatever their shape', () => {
+    const kidney = { ...laidOut(), shape: { kind: 'kidney' as const, waistShare: 0.6 } }
+    const area = (design: FilterDesign) => bedAreaM2(sizedBy('volume', design, koiPond, rules, PUMP_CATALOGUE))
+    expect(area(kidney)).toBeGreaterThanOrEqual(area(laidOut()) - 1e-9)
+    expect(area(kidney)).toBeLessThan(area(laidOut()) * 1.1)
   })
   it('are straight where walls, headers or vessels make them so', () => {
     const shape = { kind: 'half-round' as const }
