@@ -192,7 +192,14 @@ function designParts(
     ...parts.skimmers.map((at, i) =>
       part(`skimmer:${i}`, symbol('skimmer', at, 'PIPE'), label(at.xM, at.yM + 0.4, words.text('skimmer'), 'middle')),
     ),
-    part('dimensions', ...dimensions(design, layout, parts, ground, words)),
+    part(
+      'dimensions',
+      ...dimensions(design, layout, parts, ground, words),
+      // over the bed, not under it
+      ...(layout.stream && parts.waterReturn.length > 1
+        ? fallsLabel(parts.waterReturn, layout.stream.places, words)
+        : []),
+    ),
   ]
 }
 
@@ -242,7 +249,6 @@ function returnMarks(design: FilterDesign, layout: SiteLayout, parts: PlacedPart
   return [
     { kind: 'polygon', layer: 'WATER', points: ribbon(line, widths), fill: 'water' },
     arrow,
-    ...fallsLabel(line, layout.stream.places, words),
     ...(layout.stream.places.at(-1)!.dropM > 0
       ? []
       : [label(end.xM, end.yM - 0.3, words.text('back-to-pond'), 'middle')]),

@@ -20,6 +20,10 @@ import { PlaceHandles } from './place-handles'
 import { usePlanView } from './use-plan-view'
 
 const MARGIN_PX = 42
+/** Pixels of a metre from which dimensions can be told apart. */
+const DIMENSIONS_FROM_PX = 18
+/** Words are smaller on a plan narrower than this. */
+const NARROW_PX = 560
 const COMPASS_PX = 38
 
 interface SiteCanvasProps {
@@ -65,9 +69,11 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
     items.flatMap((other) =>
       other.id === item.id ? item.places.filter((_, i) => index !== null && i !== index) : other.places,
     )
+  // zoomed out so far, dimensions would only lie over everything else
+  const readable = scale.pxPerM < DIMENSIONS_FROM_PX ? parts.filter((part) => part.id !== 'dimensions') : parts
   const open = items.find((item) => item.id === picked)
   return (
-    <div className="site-canvas" ref={box}>
+    <div className={`site-canvas ${frame.widthPx < NARROW_PX ? 'narrow' : ''}`} ref={box}>
       <svg
         ref={svg}
         className="drawing"
@@ -83,7 +89,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
           height={frame.heightPx}
           onClick={() => onPick(null)}
         />
-        {parts.map((part) => {
+        {readable.map((part) => {
           const item = items.find((i) => i.id === part.id)
           if (!item)
             return (
