@@ -25,7 +25,7 @@ export function PlaceReadout({ at, name, ground }: { at: Point | null; name: str
       : []),
     ...(levelM === null
       ? []
-      : [t('sitePlan.canvas.groundAt', { level: `${levelM < 0 ? '−' : '+'}${length(Math.abs(levelM))}` })]),
+      : [t('sitePlan.canvas.groundAt', { level: `${levelM < 0 ? '−' : '+'}${show(Math.abs(levelM), 'length')}` })]),
   ]
   return (
     <p className="small mb-0 place-readout" role="status">
