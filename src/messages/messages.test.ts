@@ -15,6 +15,7 @@ import { FILTER_TYPES } from '@/core/filter/types'
 import { checkWords } from './design/checks'
 import { fishBackText } from './visits/fish-back'
 import { whyThen } from './season/windows'
+import { groundWith, laidOut, LAYOUT } from '../../tests/fixtures/site-plan'
 import { koiPond } from '../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) =>
@@ -45,6 +46,17 @@ describe('checks in words', () => {
     })
     return checkDesign({ design, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' })
   }
+  const ground = {
+    ...groundWith(
+      { kind: 'spot-level', at: { xM: 0, yM: 4 }, levelM: 0.4 },
+      { kind: 'access', line: LAYOUT.route.slice(0, 2), widthM: 0.8 },
+      { kind: 'supply', at: { xM: 1, yM: 3 } },
+      { kind: 'service', service: 'gas', line: LAYOUT.route, clearM: 0.5 },
+    ),
+  }
+  const stream = { depthM: 0.1, places: [{ at: { xM: 6, yM: 0 }, widthM: 0.8, dropM: 0.2 }] }
+  const onSite = laidOut({ ...LAYOUT, stream, skimmers: [{ xM: 0, yM: 0 }] })
+  const windy = { ...koiPond, ground: { ...ground, survey: { ...ground.survey, windFromDeg: 270 } } }
   const designs: [string, FilterDesign][] = [
     ['a good design', good],
     ['a bad one', bad],
@@ -59,9 +71,8 @@ describe('checks in words', () => {
   ]
   it.each(designs)('are whole sentences with figures for %s', (_, design) => {
     const swimming = { ...koiPond, use: 'swimming' as const, fish: [] }
-    for (const text of [...checksOf(design), ...checksOf(design, swimming)].flatMap((c) =>
-      Object.values(checkWords(c, show, t)),
-    )) {
+    const checks = [...checksOf(design), ...checksOf(design, swimming), ...checksOf(onSite, windy)]
+    for (const text of checks.flatMap((c) => Object.values(checkWords(c, show, t)))) {
       expect(text).not.toMatch(BROKEN)
       expect(text.length).toBeGreaterThan(3)
     }
@@ -69,7 +80,9 @@ describe('checks in words', () => {
   it('are all asked for by one kind of filter or another', () => {
     const swimming = { ...koiPond, use: 'swimming' as const, fish: [] }
     const asked = new Set(
-      designs.flatMap(([, design]) => [...checksOf(design), ...checksOf(design, swimming)].map((c) => c.id)),
+      designs.flatMap(([, design]) =>
+        [...checksOf(design), ...checksOf(design, swimming), ...checksOf(onSite, windy)].map((c) => c.id),
+      ),
     )
     expect([...asked].sort()).toEqual([...CHECK_IDS].sort())
   })

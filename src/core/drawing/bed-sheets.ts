@@ -4,6 +4,7 @@ import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { patchRadiusM } from '../plants/planting'
+import { crossings } from '../survey/section'
 import { plantSpecies } from '../plants/species'
 import { circlePoints, middleOf, patchShapes, type PatchGround } from './patch-shapes'
 import { dimension, label, rectangle, sheetOf, type DrawnPoint, type Mark, type Sheet, type SheetWords } from './sheet'
@@ -94,16 +95,20 @@ function feedPipes(design: FilterDesign, y0: number, pipeR: number): Mark[] {
       ],
     }))
   const { laterals } = design.manifold
-  return Array.from({ length: laterals }, (_, i) => y0 + (widthM * (i + 0.5)) / laterals).flatMap((y): Mark[] =>
-    [y - pipeR, y + pipeR].map((edge) => ({
+  const outline = bedOutline(design)
+  return Array.from({ length: laterals }, (_, i) => (widthM * (i + 0.5)) / laterals).flatMap((y): Mark[] => {
+    // a pipe ends where a free shape does
+    const xs = crossings(outline, y)
+    const [from, to] = xs.length > 1 ? [Math.min(...xs), Math.max(...xs)] : [0, lengthM]
+    return [y - pipeR, y + pipeR].map((edge) => ({
       kind: 'line',
       layer: 'PIPE',
       points: [
-        { xM: 0, yM: edge },
-        { xM: lengthM - 0.1, yM: edge },
+        { xM: from, yM: y0 + edge },
+        { xM: to - 0.1, yM: y0 + edge },
       ],
-    })),
-  )
+    }))
+  })
 }
 
 /** Falls lip or return pipes at the far end, with the direction of flow. */

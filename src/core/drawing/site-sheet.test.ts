@@ -11,6 +11,7 @@ import { placedDesign } from '../site-plan/placed-design'
 import type { PondGround } from '../site-plan/pond-ground'
 import { SITE_OBJECT_KINDS, type SiteObject } from '../site-plan/site-survey'
 import { areaM2 } from '../survey/polygon'
+import { planSheet } from './bed-sheets'
 import { gradeLine, gradeLineSheet } from './grade-line-sheet'
 import type { Mark } from './sheet'
 import { siteParts, siteSheet } from './site-sheet'
@@ -89,6 +90,20 @@ describe('the site plan', () => {
       const svg = sheetSvg(sheet, { paper, scale: 100, subtitle: '', words: SHEET_WORDS })
       expect(svg).not.toContain('NaN')
     }
+  })
+})
+
+describe('the plan of a free bed', () => {
+  it('keeps its outline, and its pipes within it', () => {
+    const half = { ...laidOut(), shape: { kind: 'half-round' as const } }
+    const { marks } = planSheet(half, SHEET_WORDS)
+    const outline = marks.find((m) => m.kind === 'polygon' && m.layer === 'OUTLINE')!
+    expect(areaM2(outline.kind === 'polygon' ? outline.points : [])).toBeCloseTo((Math.PI / 4) * 8, 6)
+    const pipes = marks.flatMap((m) => (m.kind === 'line' && m.layer === 'PIPE' ? [m.points] : []))
+    expect(pipes.length).toBeGreaterThan(0)
+    // across the middle an ellipse of 4 × 2 on its straight side is 4·cos(30°) long
+    const [from, to] = pipes[0]!
+    expect(to!.xM - from!.xM).toBeCloseTo(4 * Math.cos(Math.PI / 6) - 0.1, 1)
   })
 })
 

@@ -60,7 +60,7 @@ export function siteSheet(ground: PondGround, design: FilterDesign | null, words
 /** Areas first, then lines, then places. */
 function depthOf({ id }: SitePart, { survey }: PondGround): number {
   if (id === 'pond') return 20
-  if (!id.startsWith('object:')) return id === 'bed' || id === 'return' ? 30 : 40
+  if (!id.startsWith('object:')) return id === 'bed' || id === 'return' || id === 'cable' ? 30 : 40
   const { kind } = survey.objects[Number(id.slice(7))]!
   if (kind === 'property') return 0
   if (kind === 'access') return 5
@@ -171,6 +171,8 @@ function designParts(
 ): SitePart[] {
   const part = (id: SitePartId, ...marks: readonly Mark[]): SitePart => ({ id, marks })
   return [
+    // under the pump that it ends at
+    ...cableParts(layout, ground),
     part('return', ...returnMarks(design, layout, parts, words)),
     part('bed', ...bedMarks(design, parts, ground, words)),
     ...(parts.vault ? [part('vault', ...vaultMarks(design, parts.vault, words))] : []),
@@ -188,7 +190,6 @@ function designParts(
           ),
         ]
       : []),
-    ...cableParts(layout, ground),
     ...parts.skimmers.map((at, i) =>
       part(`skimmer:${i}`, symbol('skimmer', at, 'PIPE'), label(at.xM, at.yM + 0.4, words.text('skimmer'), 'middle')),
     ),

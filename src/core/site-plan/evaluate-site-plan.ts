@@ -6,7 +6,7 @@ import { earthworks, type Earthworks } from './earthworks'
 import { groundLevelM } from './ground-level'
 import { downwind, placedParts, type PlacedParts } from './layout'
 import { depthAtM, type PondGround } from './pond-ground'
-import { fromShoreM } from './placed-design'
+import { bedWaterByGroundM, fromShoreM } from './placed-design'
 import { bendsOf, type Bends } from './route'
 import { objectsOf, type SiteObject } from './site-survey'
 import { designStream, type StreamSize } from './stream'
@@ -67,8 +67,7 @@ export function evaluateSitePlan(design: FilterDesign, ground: PondGround | null
     pumpDepthM: depthAtM(ground, layout.pump),
     groundM,
     slopeAcrossBedM: ends[0] === null || ends[1] === null ? null : Math.abs(ends[0]! - ends[1]!),
-    bedWaterByGroundM:
-      groundM === null || parts.beds.length === 0 ? null : groundM + design.raisedM + design.waterOverGravelM,
+    bedWaterByGroundM: parts.beds.length === 0 ? null : bedWaterByGroundM(design, groundM),
     stream,
     earthworks: earthworks(design, pipeOnLandM, stream),
     haulM: access.length === 0 ? null : Math.min(...access.map(({ line }) => haulFrom(layout.bed.at, line))),

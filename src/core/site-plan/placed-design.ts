@@ -1,3 +1,4 @@
+import { buildUpM } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
 import { DESIGN_RANGE } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
@@ -60,6 +61,19 @@ function fittingLayout(design: FilterDesign, layout: SiteLayout, { survey, outli
   return { ...layout, skimmers: Array.from({ length: fitted }, (_, i) => layout.skimmers[i] ?? fresh[i]!) }
 }
 
+/**
+ * Where a bed's water stands by the ground it is built on, m over the pond's waterline; null while no level was taken.
+ * Vessels stand on the ground with all of their height, dug beds with their walls.
+ */
+export function bedWaterByGroundM(
+  design: Pick<FilterDesign, 'type' | 'layers' | 'raisedM' | 'waterOverGravelM'>,
+  groundM: number | null,
+): number | null {
+  if (groundM === null) return null
+  const standsM = FILTER_TYPE_FACTS[design.type].vessels ? buildUpM(design.layers) : design.raisedM
+  return groundM + standsM + design.waterOverGravelM
+}
+
 /** Lift, last fall and foundation as the ground gives them. */
 function levelled(
   design: FilterDesign,
@@ -67,8 +81,7 @@ function levelled(
   { survey }: PondGround,
   { beds }: PlacedParts,
 ): Pick<FilterDesign, 'staticLiftM' | 'falls' | 'stand'> {
-  const groundM = FILTER_TYPE_FACTS[design.type].alongShore ? null : groundLevelM(survey, layout.bed.at)
-  const rawLiftM = groundM === null ? design.staticLiftM : groundM + design.raisedM + design.waterOverGravelM
+  const byGroundM = beds.length === 0 ? null : bedWaterByGroundM(design, groundLevelM(survey, layout.bed.at))
   const last = layout.stream?.places.at(-1)
   const buildings = objectsOf(survey, 'building')
   const apart = buildings.flatMap(({ outline }) =>
@@ -80,7 +93,7 @@ function levelled(
     return near ? 'near-building' : 'ground'
   }
   return {
-    staticLiftM: groundM === null ? rawLiftM : within(rawLiftM, DESIGN_RANGE.staticLiftM),
+    staticLiftM: byGroundM === null ? design.staticLiftM : within(byGroundM, DESIGN_RANGE.staticLiftM),
     falls:
       design.falls && last && last.dropM > 0
         ? { widthM: within(last.widthM, DESIGN_RANGE.fallsWidthM), dropM: within(last.dropM, DESIGN_RANGE.dropM) }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { koiPond } from '../../../tests/fixtures/design-pond'
 import { groundWith, laidOut, LAYOUT, siteWith, squareBasin } from '../../../tests/fixtures/site-plan'
-import { bedAreaM2 } from '../filter/bed/bed-geometry'
+import { bedAreaM2, buildUpM } from '../filter/bed/bed-geometry'
 import { bedOutline, shapeShare } from '../filter/bed/bed-outline'
 import { checkDesign, type CheckId } from '../filter/checks'
 import { evaluateDesign } from '../filter/design'
@@ -61,6 +61,14 @@ describe('a design on its site', () => {
     // 0.2 m at x = 0 rising 0.02 a metre: 0.4 m at x = 10, no walls, no water over the stone
     expect(placed.staticLiftM).toBeCloseTo(0.4, 9)
     expect(placedDesign({ ...laidOut(), raisedM: 0.3 }, ground, DEFAULT_TABLES).staticLiftM).toBeCloseTo(0.7, 9)
+  })
+  it('stands a barrel on the ground with all of its height, and leaves a pond without a bed alone', () => {
+    const barrel = laidOut(LAYOUT, 'container-bog')
+    const on = placedDesign(barrel, ground, DEFAULT_TABLES)
+    expect(on.staticLiftM).toBeCloseTo(0.4 + buildUpM(barrel.layers) + barrel.waterOverGravelM, 2)
+    expect(judged(on, ground)('site-levels')!.verdict).toBe('pass')
+    const none = { ...laidOut(LAYOUT, 'none'), staticLiftM: 0.7 }
+    expect(placedDesign(none, ground, DEFAULT_TABLES).staticLiftM).toBe(0.7)
   })
   it('takes the length of its pipe from the route, the depth of the pump and the lift', () => {
     // 4 down, 13 along, 4 up, 2 to the inlet at x = 12; 1 m of depth, 0.4 m of lift

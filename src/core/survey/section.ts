@@ -37,7 +37,8 @@ export function cutLine(basin: Basin): number {
   return (minY + maxY) / 2
 }
 
-function crossings(outline: Outline, yM: number): number[] {
+/** Where a line across the plan meets an outline, by x; in the order of its sides. */
+export function crossings(outline: Outline, yM: number): number[] {
   return outline.flatMap((p: Point, i) => {
     const q = outline[(i + 1) % outline.length]!
     if (p.yM === q.yM || (p.yM - yM) * (q.yM - yM) > 0) return []

@@ -84,7 +84,7 @@ describe('designs of the first format', () => {
     const { sizingMethod, ...rest } = design()
     expect(readDesignFile(file({ format: 2, design: { school: sizingMethod, ...rest } }))).toMatchObject({
       ok: true,
-      value: { format: 4, design: { sizingMethod } },
+      value: { format: DESIGN_FORMAT, design: { sizingMethod } },
     })
   })
   it('leave today’s designs as they are', () => expect(keptDesign(design())).toEqual(design()))

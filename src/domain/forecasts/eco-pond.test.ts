@@ -5,6 +5,7 @@ import { suggestDesign } from '../../core/filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { ecoPondOf, knownWaterOf, type EcoPondFacts } from './eco-pond'
+import { EMPTY_SITE_SURVEY } from '../../core/site-plan/site-survey'
 import { PondInput, type Pond } from '../ponds/pond'
 import { savedPondFacts } from '../ponds/pond-facts'
 import { HouseRules } from '../house-rules/house-rules'
@@ -22,10 +23,10 @@ const pond = {
     altitudeM: 20,
     trees: 'some',
     freeboardM: 0.1,
-    ground: null,
     notes: '',
   }),
   id: 'p',
+  siteSurvey: EMPTY_SITE_SURVEY,
 } as unknown as Pond
 const facts = savedPondFacts(pond)
 const designPond = {

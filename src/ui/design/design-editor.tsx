@@ -33,7 +33,7 @@ const PARTS = [
   {
     key: 'site',
     name: textId('design.designEditor.sitePlan'),
-    View: part(async () => (await import('./parts/site-part')).SitePart),
+    View: part(async () => (await import('./site/site-part')).SitePart),
   },
   {
     key: 'water',

@@ -77,12 +77,27 @@ export function StaleSave({ mine, theirs, onKeepMine, onTakeTheirs }: StaleSaveP
           ))}
         </tbody>
       </table>
+      <KeepOrTake onKeepMine={onKeepMine} onTakeTheirs={onTakeTheirs} />
+    </section>
+  )
+}
+
+interface KeepOrTakeProps {
+  readonly onKeepMine: () => void
+  readonly onTakeTheirs: () => void
+}
+
+/** What can be done when someone else saved first. */
+export function KeepOrTake({ onKeepMine, onTakeTheirs }: KeepOrTakeProps) {
+  const t = useTexts()
+  return (
+    <>
       <button type="button" className="btn btn-sm btn-primary me-2" onClick={onKeepMine}>
         {t('ponds.staleSave.saveMineOver')}
       </button>
       <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onTakeTheirs}>
         {t('ponds.staleSave.takeTheirs')}
       </button>
-    </section>
+    </>
   )
 }

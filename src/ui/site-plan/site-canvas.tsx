@@ -11,7 +11,7 @@ import { SheetArrow, SheetMarks } from '@/ui/drawing/sheet-marks'
 import { ScaleBar } from '@/ui/drawing/scale-bar'
 import { useFrame } from '@/ui/drawing/use-frame'
 import { useHandle } from '@/ui/drawing/use-handle'
-import type { Frame, Scale } from '@/ui/drawing/to-scale'
+import { lineOf, type Frame, type Scale } from '@/ui/drawing/to-scale'
 import { Icon } from '@/ui/kit/icon'
 import { useShow } from '@/ui/person-context'
 import { PlaceReadout } from './place-readout'
@@ -227,6 +227,9 @@ function MovablePart({ part, item, frame, scale, isPicked, onPick, onHold, onMov
       aria-label={item.name}
     >
       <SheetMarks marks={part.marks} scale={scale} />
+      {part.marks.map((mark, i) =>
+        mark.kind === 'line' ? <path key={i} className="hit" d={lineOf(mark.points, scale)} /> : null,
+      )}
     </g>
   )
 }

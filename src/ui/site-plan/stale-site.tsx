@@ -1,6 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { SITE_OBJECT_KINDS, objectsOf, type SiteSurvey } from '@/core/site-plan/site-survey'
+import { KeepOrTake } from '@/ui/ponds/stale-save'
 import { SITE_OBJECT_NAMES } from '@/messages/drawing/sheet-words'
 
 interface StaleSiteProps {
@@ -30,12 +31,7 @@ export function StaleSite({ mine, theirs, onKeepMine, onTakeTheirs }: StaleSiteP
           </li>
         ))}
       </ul>
-      <button type="button" className="btn btn-sm btn-primary me-2" onClick={onKeepMine}>
-        {t('ponds.staleSave.saveMineOver')}
-      </button>
-      <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onTakeTheirs}>
-        {t('ponds.staleSave.takeTheirs')}
-      </button>
+      <KeepOrTake onKeepMine={onKeepMine} onTakeTheirs={onTakeTheirs} />
     </section>
   )
 }

@@ -52,6 +52,20 @@ describe('search and commands', () => {
     expect(push).toHaveBeenCalledWith('/ponds/p1')
     expect(onClose).toHaveBeenCalled()
   })
+  it('always has a line picked: Enter opens the first of what came last', async () => {
+    asked.mockImplementation(async (url) => ({
+      ok: true,
+      value: { hits: String(url).endsWith('mill') ? HITS.slice(0, 2) : HITS.slice(3) },
+    }))
+    show()
+    await userEvent.type(screen.getByRole('combobox'), 'mill')
+    await screen.findByRole('option', { name: /^Tarn House: Mill pool Reeves/ })
+    await userEvent.keyboard('{ArrowDown}')
+    await userEvent.type(screen.getByRole('combobox'), ' pool')
+    const plant = await screen.findByRole('option', { name: /Yellow flag|iris/i })
+    await waitFor(() => expect(screen.queryByText(/Routine visit/)).not.toBeInTheDocument())
+    expect(plant).toHaveAttribute('aria-selected', 'true')
+  })
   it('opens a visit to come on the field sheet and a past one as its report', async () => {
     show()
     await userEvent.type(screen.getByRole('combobox'), 'visit')

@@ -16,11 +16,15 @@ export function SearchPalette({ onClose, onShortcuts }: PaletteProps) {
   const t = useTexts()
 
   const [q, setQ] = useState('')
+  const [pick, setPick] = useState('')
   const router = useRouter()
   const path = usePathname()
   const own = useOwnEntries(q, onShortcuts)
   const { entries: found, looking, failed } = useHits(q)
   const entries = [...found, ...own]
+  const listed = GROUPS.flatMap(({ group }) => entries.filter((entry) => entry.group === group))
+  // answers come after the keys: what was picked may be gone, and Enter still has to open something
+  const picked = listed.some((entry) => entry.key === pick) ? pick : (listed[0]?.key ?? '')
   const choose = (entry: Entry) => {
     onClose()
     if (entry.act) entry.act()
@@ -34,7 +38,13 @@ export function SearchPalette({ onClose, onShortcuts }: PaletteProps) {
       dialogClassName="palette"
       aria-label={t('search.palette.searchAndCommands')}
     >
-      <Command shouldFilter={false} loop label={t('search.palette.searchAndCommands')}>
+      <Command
+        shouldFilter={false}
+        loop
+        value={picked}
+        onValueChange={setPick}
+        label={t('search.palette.searchAndCommands')}
+      >
         <Command.Input
           autoFocus
           value={q}
@@ -44,7 +54,7 @@ export function SearchPalette({ onClose, onShortcuts }: PaletteProps) {
         />
         <Command.List label={t('search.palette.searchAndCommands')}>
           {GROUPS.map(({ group, label }) => {
-            const inGroup = entries.filter((entry) => entry.group === group)
+            const inGroup = listed.filter((entry) => entry.group === group)
             if (inGroup.length === 0) return null
             return (
               <Command.Group key={group} heading={t(label)}>

@@ -2,8 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { gradeLine, gradeLineSheet } from '@/core/drawing/grade-line-sheet'
 import type { SheetWords } from '@/core/drawing/sheet'
-import { SheetArrow, SheetMarks } from '@/ui/drawing/sheet-marks'
-import { fitScale } from '@/ui/drawing/to-scale'
+import { SheetPicture } from '@/ui/drawing/sheet-picture'
 import type { DesignPart } from '../use-design'
 
 const FRAME = { widthPx: 900, heightPx: 320, marginPx: 30 }
@@ -18,15 +17,7 @@ export function GradeLinePicture({ data, shown, words }: DesignPart & { words: S
     <section className="sheet">
       <h2>{sheet.title}</h2>
       <div className="wide-drawing">
-        <svg
-          className="drawing"
-          viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
-          role="img"
-          aria-label={t('sitePlan.layout.gradeLine')}
-        >
-          <SheetArrow />
-          <SheetMarks marks={sheet.marks} scale={fitScale(FRAME, sheet.bounds)} />
-        </svg>
+        <SheetPicture sheet={sheet} frame={FRAME} name={t('sitePlan.layout.gradeLine')} />
       </div>
       <p className="soft small mb-0">{t('sitePlan.layout.gradeLineHelp')}</p>
     </section>

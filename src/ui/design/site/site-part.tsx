@@ -48,7 +48,7 @@ export function SitePart(part: DesignPart) {
             </button>
           </>
         )}
-        <p className="soft small mt-2 mb-0">
+        <p className="soft small among-words mt-2 mb-0">
           {t('sitePlan.layout.siteIsSurveyed')}{' '}
           <Link href={`/ponds/${data.pond.id}/site`}>{t('sitePlan.layout.openSite')}</Link>
         </p>
