@@ -46,14 +46,12 @@ describe('checks in words', () => {
     })
     return checkDesign({ design, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' })
   }
-  const ground = {
-    ...groundWith(
-      { kind: 'spot-level', at: { xM: 0, yM: 4 }, levelM: 0.4 },
-      { kind: 'access', line: LAYOUT.route.slice(0, 2), widthM: 0.8 },
-      { kind: 'supply', at: { xM: 1, yM: 3 } },
-      { kind: 'service', service: 'gas', line: LAYOUT.route, clearM: 0.5 },
-    ),
-  }
+  const ground = groundWith(
+    { kind: 'spot-level', at: { xM: 0, yM: 4 }, levelM: 0.4 },
+    { kind: 'access', line: LAYOUT.route.slice(0, 2), widthM: 0.8 },
+    { kind: 'supply', at: { xM: 1, yM: 3 } },
+    { kind: 'service', service: 'gas', line: LAYOUT.route, clearM: 0.5 },
+  )
   const stream = { depthM: 0.1, places: [{ at: { xM: 6, yM: 0 }, widthM: 0.8, dropM: 0.2 }] }
   const onSite = laidOut({ ...LAYOUT, stream, skimmers: [{ xM: 0, yM: 0 }] })
   const windy = { ...koiPond, ground: { ...ground, survey: { ...ground.survey, windFromDeg: 270 } } }

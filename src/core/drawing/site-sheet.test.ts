@@ -112,8 +112,9 @@ describe('symbols', () => {
     for (const symbol of SYMBOLS) {
       const marks = symbolMarks({ kind: 'symbol', layer: 'PIPE', symbol, at: at(3, 4), radiusM: 0.5 })
       expect(marks.length).toBeGreaterThan(0)
-      for (const m of marks)
-        if (m.kind === 'line') for (const p of m.points) expect(Math.hypot(p.xM - 3, p.yM - 4)).toBeLessThan(0.72)
+      const points = marks.flatMap((m) => (m.kind === 'line' ? m.points : []))
+      expect(points.length).toBeGreaterThan(1)
+      for (const p of points) expect(Math.hypot(p.xM - 3, p.yM - 4)).toBeLessThan(0.72)
       expect(plainMarks([...marks]).map((m) => m.kind)).not.toContain('symbol')
     }
   })

@@ -8,7 +8,7 @@ import { downwind, placedParts, type PlacedParts } from './layout'
 import { depthAtM, type PondGround } from './pond-ground'
 import { bedWaterByGroundM, fromShoreM } from './placed-design'
 import { bendsOf, type Bends } from './route'
-import { objectsOf, type SiteObject } from './site-survey'
+import { objectsOf, type SiteObject, type SiteSurvey } from './site-survey'
 import { designStream, type StreamSize } from './stream'
 
 /** Something in the way of what is built. */
@@ -59,7 +59,7 @@ export function evaluateSitePlan(design: FilterDesign, ground: PondGround | null
   const stream = designStream(design)
   const groundM = groundLevelM(survey, layout.bed.at)
   const ends = [parts.inlet, parts.outlet].map((at) => groundLevelM(survey, at))
-  const access = objectsOf(survey, 'access')
+  const access = widestAccess(survey)
   const supply = objectsOf(survey, 'supply')[0]
   return {
     pipeOnLandM,
@@ -70,8 +70,8 @@ export function evaluateSitePlan(design: FilterDesign, ground: PondGround | null
     bedWaterByGroundM: parts.beds.length === 0 ? null : bedWaterByGroundM(design, groundM),
     stream,
     earthworks: earthworks(design, pipeOnLandM, stream),
-    haulM: access.length === 0 ? null : Math.min(...access.map(({ line }) => haulFrom(layout.bed.at, line))),
-    narrowestAccessM: access.length === 0 ? null : Math.max(...access.map(({ widthM }) => widthM)),
+    haulM: access ? haulFrom(layout.bed.at, access.line) : null,
+    narrowestAccessM: access?.widthM ?? null,
     cableM: supply ? lineLengthM([supply.at, ...layout.cable, layout.pump]) : null,
     supplyFromWaterM: supply ? onLandM(ground, supply.at) : null,
     clashes: clashesOf(parts, ground),
@@ -91,6 +91,13 @@ function landLengthM(line: readonly Point[], { outline }: PondGround): number {
     return inside(outline, middle) ? sum : sum + alongM - before.alongM
   }, 0)
 }
+
+/** The way in that lets most through: its width and its length belong together. */
+const widestAccess = (survey: SiteSurvey) =>
+  objectsOf(survey, 'access').reduce<Extract<SiteObject, { kind: 'access' }> | null>(
+    (best, way) => (best && best.widthM >= way.widthM ? best : way),
+    null,
+  )
 
 /** Across to the access and along it to the street, its first place. */
 function haulFrom(at: Point, line: readonly Point[]): number {

@@ -222,6 +222,12 @@ describe('levels, access, supply and wind', () => {
       judged(laidOut(), groundWith({ kind: 'access', line: [at(30, 0), at(20, 0)], widthM }))('site-access')!.verdict
     expect([1.2, 0.8, 0.5].map(way)).toEqual(['pass', 'look', 'stop'])
   })
+  it('take width and haul from one way in: a short footpath does not shorten the wide one', () => {
+    const path: SiteObject = { kind: 'access', line: [at(13, 0), at(12, 0)], widthM: 0.5 }
+    const drive: SiteObject = { kind: 'access', line: [at(30, 0), at(20, 0)], widthM: 1.2 }
+    const plan = evaluateSitePlan(laidOut(), groundWith(path, drive))!
+    expect([plan.narrowestAccessM, plan.haulM]).toEqual([1.2, expect.closeTo(20, 6)])
+  })
   it('look at a supply within 2 m of the water', () => {
     const supply = (y: number) =>
       judged(laidOut(), groundWith({ kind: 'supply', at: at(3, y) }))('site-supply')!.verdict

@@ -24,17 +24,26 @@ export function ObjectFields({ object, onChange, errorOf }: ObjectFieldsProps) {
   )
 }
 
-const LENGTHS = {
-  tree: { key: 'crownM', label: textId('sitePlan.fields.crown') },
-  access: { key: 'widthM', label: textId('sitePlan.fields.narrowest') },
-  'spot-level': { key: 'levelM', label: textId('sitePlan.fields.level') },
-  service: { key: 'clearM', label: textId('sitePlan.fields.clearance') },
-} as const
+/** The one length that an object has beside its place, and what it is called; null where it has none. */
+function figureOf(object: SiteObject) {
+  switch (object.kind) {
+    case 'tree':
+      return { key: 'crownM', label: textId('sitePlan.fields.crown'), value: object.crownM } as const
+    case 'access':
+      return { key: 'widthM', label: textId('sitePlan.fields.narrowest'), value: object.widthM } as const
+    case 'spot-level':
+      return { key: 'levelM', label: textId('sitePlan.fields.level'), value: object.levelM } as const
+    case 'service':
+      return { key: 'clearM', label: textId('sitePlan.fields.clearance'), value: object.clearM } as const
+    default:
+      return null
+  }
+}
 
 function OwnFields({ object, onChange, errorOf }: ObjectFieldsProps) {
   const t = useTexts()
-  if (!(object.kind in LENGTHS)) return null
-  const { key, label } = LENGTHS[object.kind as keyof typeof LENGTHS]
+  const figure = figureOf(object)
+  if (!figure) return null
   return (
     <>
       {object.kind === 'service' ? (
@@ -46,11 +55,11 @@ function OwnFields({ object, onChange, errorOf }: ObjectFieldsProps) {
         />
       ) : null}
       <QuantityField
-        label={t(label)}
+        label={t(figure.label)}
         kind="length"
-        value={(object as unknown as Record<string, number>)[key]!}
-        onChange={(v) => onChange({ ...object, [key]: orNaN(v) } as SiteObject, key)}
-        error={errorOf(key)}
+        value={figure.value}
+        onChange={(v) => onChange({ ...object, [figure.key]: orNaN(v) }, figure.key)}
+        error={errorOf(figure.key)}
       />
     </>
   )

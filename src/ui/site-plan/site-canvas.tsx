@@ -65,6 +65,12 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
       setGuides([])
     }
   }
+  // where another part was carried to is not where this one stands
+  const pick = (id: SitePartId | null) => {
+    setMoving(null)
+    setGuides([])
+    onPick(id)
+  }
   const neighbours = (item: PlanItem, index: number | null): Point[] =>
     items.flatMap((other) =>
       other.id === item.id ? item.places.filter((_, i) => index !== null && i !== index) : other.places,
@@ -87,7 +93,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
           className="canvas-ground"
           width={frame.widthPx}
           height={frame.heightPx}
-          onClick={() => onPick(null)}
+          onClick={() => pick(null)}
         />
         {readable.map((part) => {
           const item = items.find((i) => i.id === part.id)
@@ -105,7 +111,7 @@ export function SiteCanvas({ ground, parts, items, words, picked, onPick, focus 
               frame={frame}
               scale={scale}
               isPicked={picked === part.id}
-              onPick={() => onPick(part.id)}
+              onPick={() => pick(part.id)}
               onHold={hold}
               onMove={(to) => {
                 const at = resting(item, to, neighbours(item, null))
