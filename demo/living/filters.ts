@@ -79,7 +79,7 @@ const FREEZES_M = 300
 /** What wears out at a pond with this bed. */
 function fittedWith({ use, altitudeM, fish }: PondInput, bed: FilterDesign): [EquipmentKindKey, string][] {
   const manyFish = use === 'koi' || use === 'many-fish'
-  const padded = bed.companions.some(({ kind }) => kind === 'falls-box' || kind === 'pressurised')
+  const padded = bed.train.some(({ kind }) => kind === 'falls-box' || kind === 'pressurised')
   return [
     ['pump', bed.suctionDiameterM === null ? 'Pump in the skimmer' : 'Pump in its dry vault'],
     ...(manyFish ? ([['uv-lamp', 'Clarifier lamp']] as [EquipmentKindKey, string][]) : []),

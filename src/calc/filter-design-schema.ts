@@ -1,7 +1,8 @@
 import { RECTANGLE } from '../core/filter/bed/bed-shape'
 import { z } from 'zod'
 import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/bed/layers'
-import { COMPANION_KINDS, COMPANION_RANGE } from '../core/filter/companions'
+import { TRAIN_KINDS, TRAIN_LINES, TRAIN_RANGE } from '../core/filter/train/train-unit'
+import { UNIT_FACTS } from '../core/filter/train/unit-facts'
 import { DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../core/filter/design-input'
 import { PUMP_CATALOGUE } from '../core/filter/flow/pump-catalogue'
 import { HEAT_RANGE_C } from '../core/filter/heater'
@@ -76,16 +77,31 @@ const designFields = z.strictObject({
     .nullable(),
   airBreak_m: numberIn(DESIGN_RANGE.airBreakM, "above the bed's base; null: it siphons back to the pond").nullable(),
   checkValve: z.boolean(),
-  companions: z
+  train: z
     .array(
       z.strictObject({
-        kind: z.enum(COMPANION_KINDS),
-        media_L: numberIn(COMPANION_RANGE.mediaL),
-        ratedFlow_m3_h: numberIn(COMPANION_RANGE.ratedFlowM3PerH),
-        weir_m: numberIn(COMPANION_RANGE.weirM),
+        kind: z.enum(TRAIN_KINDS),
+        line: z.enum(TRAIN_LINES).describe('by gravity to the pump, from it, on a line of its own, or in the pond'),
+        ratedFlow_m3_h: numberIn(TRAIN_RANGE.ratedFlowM3PerH),
+        media_L: numberIn(TRAIN_RANGE.mediaL),
+        height_m: numberIn(TRAIN_RANGE.heightM, 'towers: how far the water trickles'),
+        weir_m: numberIn(TRAIN_RANGE.weirM, 'skimmers: width of the mouth'),
+        mesh_um: numberIn(TRAIN_RANGE.meshUm, 'screens: openings'),
+        lamp_W: numberIn(TRAIN_RANGE.lampW, 'UV clarifiers'),
+        overflow: z.boolean().describe('flow over the rated one goes past it'),
+        clearance_m: numberIn(TRAIN_RANGE.clearanceM, 'free space for its service').nullable(),
       }),
     )
-    .max(20),
+    .max(20)
+    .describe('equipment in the order in which the water meets it'),
+  intakePipe: z
+    .strictObject({
+      count: count(DESIGN_RANGE.intakePipes),
+      diameter_m: numberIn(DESIGN_RANGE.boreM),
+      length_m: numberIn(DESIGN_RANGE.deliveryLengthM),
+    })
+    .nullable()
+    .describe('pipes to the train by gravity'),
   planting: z
     .array(
       z.strictObject({
@@ -110,6 +126,10 @@ export const designSchema = designFields.superRefine((design, context) => {
   if (design.pump !== null && !PUMP_IDS.has(design.pump)) refuse(['pump'], 'must be a pump of the catalogue')
   const unknown = Object.keys(design.delivery.fittings).find((key) => !FITTING_KEYS.has(key))
   if (unknown) refuse(['delivery', 'fittings', unknown], `must be one of ${[...FITTING_KEYS].join(', ')}`)
+  design.train.forEach((unit, i) => {
+    const { lines } = UNIT_FACTS[unit.kind]
+    if (!lines.includes(unit.line)) refuse(['train', String(i), 'line'], `must be one of ${lines.join(', ')}`)
+  })
   if (design.type === 'none') return
   if (design.pump === null) refuse(['pump'], 'must be given: a bed needs a pump')
   const [least, most] = GRAVEL_RANGE.depthM
@@ -168,12 +188,23 @@ export const designOf = (d: DesignJson): FilterDesign => ({
   falls: d.falls && { widthM: d.falls.width_m, dropM: d.falls.drop_m },
   airBreakM: d.airBreak_m,
   checkValve: d.checkValve,
-  companions: d.companions.map((c) => ({
-    kind: c.kind,
-    mediaL: c.media_L,
-    ratedFlowM3PerH: c.ratedFlow_m3_h,
-    weirM: c.weir_m,
+  train: d.train.map((unit) => ({
+    kind: unit.kind,
+    line: unit.line,
+    ratedFlowM3PerH: unit.ratedFlow_m3_h,
+    mediaL: unit.media_L,
+    heightM: unit.height_m,
+    weirM: unit.weir_m,
+    meshUm: unit.mesh_um,
+    lampW: unit.lamp_W,
+    overflow: unit.overflow,
+    clearanceM: unit.clearance_m,
   })),
+  intakePipe: d.intakePipe && {
+    count: d.intakePipe.count,
+    diameterM: d.intakePipe.diameter_m,
+    lengthM: d.intakePipe.length_m,
+  },
   network: null,
   planting: d.planting.map((p) => ({ species: p.species, count: p.count, xM: p.x_m, yM: p.y_m })),
   winter: d.winter,
@@ -231,12 +262,23 @@ export const designJson = (d: FilterDesign): DesignJson => ({
   falls: d.falls && { width_m: d.falls.widthM, drop_m: d.falls.dropM },
   airBreak_m: d.airBreakM,
   checkValve: d.checkValve,
-  companions: d.companions.map((c) => ({
-    kind: c.kind,
-    media_L: c.mediaL,
-    ratedFlow_m3_h: c.ratedFlowM3PerH,
-    weir_m: c.weirM,
+  train: d.train.map((unit) => ({
+    kind: unit.kind,
+    line: unit.line,
+    ratedFlow_m3_h: unit.ratedFlowM3PerH,
+    media_L: unit.mediaL,
+    height_m: unit.heightM,
+    weir_m: unit.weirM,
+    mesh_um: unit.meshUm,
+    lamp_W: unit.lampW,
+    overflow: unit.overflow,
+    clearance_m: unit.clearanceM,
   })),
+  intakePipe: d.intakePipe && {
+    count: d.intakePipe.count,
+    diameter_m: d.intakePipe.diameterM,
+    length_m: d.intakePipe.lengthM,
+  },
   planting: d.planting.map((p) => ({ species: p.species, count: p.count, x_m: p.xM, y_m: p.yM })),
   winter: d.winter,
   weeklyExchange: d.weeklyExchange,

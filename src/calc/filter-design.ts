@@ -122,7 +122,7 @@ function evaluationOf(pond: DesignPond, design: FilterDesign): z.input<typeof ev
     tanTarget_mg_L: DEFAULT_FILTER_RULES.targetTanMgL,
     orthophosphateWorst_mg_L: result.worstPhosphorusMgL,
     head_m: result.head.totalM,
-    power_W: result.powerW + result.companionPowerW,
+    power_W: result.powerW + result.train.powerW,
     energy_kWh_a: upkeep.energyKWhPerYear,
     flush_d: Number.isFinite(result.flushDays) ? result.flushDays : null,
     restartDrawdown_mm: result.stop.restartDrawdownMm,

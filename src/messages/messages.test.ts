@@ -1,6 +1,8 @@
 import { textsIn } from './texts'
 import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
 import { evaluateDesign } from '@/core/filter/design'
+import { trainUnit } from '../../tests/fixtures/train-unit'
+import { TRAIN_KINDS } from '../core/filter/train/train-unit'
 import { suggestDesign } from '@/core/filter/suggest'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
@@ -26,7 +28,8 @@ const t = textsIn('en')
 
 describe('checks in words', () => {
   const good = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
-  const skimmer = { kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
+  const skimmer = trainUnit('skimmer-floating', { weirM: 0.3 })
+  const whole = TRAIN_KINDS.map((kind) => trainUnit(kind, { ratedFlowM3PerH: 3 }))
   const bad = {
     ...good,
     lengthM: 0.5,
@@ -58,11 +61,18 @@ describe('checks in words', () => {
   const designs: [string, FilterDesign][] = [
     ['a good design', good],
     ['a bad one', bad],
+    ['one with all equipment there is, too small', { ...good, train: whole, heatToC: 18 }],
+    ['one with its lamps before the screens', { ...good, train: [...whole].reverse() }],
+    ['one with a tower too wide', { ...good, train: [trainUnit('trickle-tower', { mediaL: 5000, heightM: 0.5 })] }],
+    ['one heated without a heater', { ...good, heatToC: 18 }],
+    ['one with a heater and no heat', { ...good, train: [trainUnit('heater')] }],
+    ['one with all in reach', { ...good, train: [trainUnit('uv', { clearanceM: 2 })] }],
+    ['one with a lamp in a corner', { ...good, train: [trainUnit('uv', { clearanceM: 0.1 })] }],
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
       t(`design.filterTypeNames.${type}`),
       {
         ...suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type),
-        companions: [skimmer],
+        train: [skimmer],
         airBreakM: 0.1,
       },
     ]),

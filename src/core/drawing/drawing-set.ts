@@ -56,6 +56,7 @@ export function sheetOfSet(key: SheetKey, input: DrawingSetInput): Sheet | null 
         pumpNames: input.pumpNames,
         flowM3PerH: result.flowM3PerH,
         bedFlowM3PerH: result.bedFlowM3PerH,
+        units: result.train.units,
         ...input.flow,
       })
   }

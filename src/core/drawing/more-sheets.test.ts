@@ -48,6 +48,7 @@ describe('the flow diagram', () => {
     pumpNames: ['S24'],
     flowM3PerH: 12,
     bedFlowM3PerH: 9,
+    units: [],
     flowOf,
     write: (flow) => `${flow} m³/h`,
     names: FLOW_NAMES,

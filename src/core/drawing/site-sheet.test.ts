@@ -136,7 +136,7 @@ describe('the hydraulic grade line', () => {
   it('loses pipe and fittings along the pipe, nozzles and bed in the bed', () => {
     const { head } = result
     const inlet = found.grade.filter((p) => Math.abs(p.xM - found.bed!.fromM) < 1e-9)
-    expect(inlet[0]!.yM).toBeCloseTo(head.totalM - head.companionsM - head.darcyM - head.minorM, 9)
+    expect(inlet[0]!.yM).toBeCloseTo(head.totalM - head.trainM - head.darcyM - head.minorM, 9)
     expect(inlet.at(-1)!.yM).toBeCloseTo(placed.staticLiftM, 9)
     expect(inlet[0]!.yM - inlet.at(-1)!.yM).toBeCloseTo(head.bedM + head.nozzlesM, 9)
   })

@@ -4,7 +4,7 @@ import type { ThermalPond } from '../season/water-temperature'
 
 /** What an upflow bed, or any filter taken as one, is to the simulator. */
 export interface EcoFilter {
-  /** Treating stone, m³, companions' media counted as stone. */
+  /** Treating stone, m³, train' media counted as stone. */
   readonly stoneM3: number
   readonly areaM2: number
   readonly porosity: number

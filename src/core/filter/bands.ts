@@ -4,7 +4,6 @@ import { quantileOfSorted } from '../numeric/quantile'
 import { treatingGravel, DEFAULT_LAYERS } from './bed/layers'
 import type { DesignResult } from './design'
 import type { DesignProblemInput } from './design-input'
-import { litterLeft } from './companions'
 import { monthlyTanMgL, tanWithoutBed } from './sizing/treatment'
 import { sizeThroughYear } from './sizing/yearly-sizing'
 
@@ -94,22 +93,22 @@ function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: 
     bed,
     { ...rules, feedProtein: Math.min(0.7, rules.feedProtein * protein) },
     undefined,
-    litterLeft(design.companions),
+    result.train.litterPast,
   )
   const asked = sizing.sizingMethods.find((s) => s.sizingMethod === design.sizingMethod)!
   const byLoad = asked.sizingMethod === 'nitrogen' || asked.sizingMethod === 'closedLoop'
-  const treated = (result.treatment.stoneM3 > 0 ? result.bedFlowM3PerH : result.flowM3PerH) * flow
+  const treated = {
+    pumpM3PerH: result.flowM3PerH,
+    bedM3PerH: result.bedFlowM3PerH,
+    stoneM3: result.treatment.stoneM3,
+    bed,
+    units: result.train.units,
+  }
+  const factors = { rate: nitrification, flow }
   const tan =
     design.type === 'none'
-      ? tanWithoutBed(
-          sizing,
-          { ...result.still, wettedM2: result.still.wettedM2 * nitrification },
-          (pond.volumeM3 * design.weeklyExchange) / 7,
-          treated,
-          { ...result.treatment, mediaAsBedM3: result.treatment.mediaAsBedM3 * nitrification },
-          bed,
-        )
-      : monthlyTanMgL(sizing, treated, result.treatment.treatingM3 * nitrification, bed)
+      ? tanWithoutBed(sizing, result.still, (pond.volumeM3 * design.weeklyExchange) / 7, treated, factors)
+      : monthlyTanMgL(sizing, treated, factors)
   const fed = sizing.feedKgPerYear / Math.max(1e-9, result.grown.feedKgPerYear)
   return {
     area: asked.areaM2 / (byLoad ? nitrification : 1),

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { checkDesign, CHECK_IDS } from './checks'
-import { COMPANION_FACTS, inlineHeadM, litterLeft, mediaSurfaceM2, solidsLeft } from './companions'
+import { trainUnit } from '../../../tests/fixtures/train-unit'
+import { inlineHeadM } from './train/train-head'
+import { litterPast } from './train/capture'
+import { UNIT_FACTS } from './train/unit-facts'
 import { evaluateDesign } from './design'
 import type { FilterDesign } from './design-input'
 import { FILTER_TYPES } from './types'
@@ -114,7 +117,7 @@ describe('remedies', () => {
   it('a lamp is fitted or left out as the house has it', () => {
     const always = work(begin(), { uv: 'always' })
     expect(always.checks.find((c) => c.id === 'uv')!.verdict).toBe('look')
-    expect(remedied('uv', always.given)!.companions.map((c) => c.kind)).toEqual(['uv'])
+    expect(remedied('uv', always.given)!.train.map((c) => c.kind)).toEqual(['uv'])
   })
 })
 
@@ -177,34 +180,30 @@ describe('properties of any bed', () => {
     ))
 })
 
-describe('companions, walls, service', () => {
+describe('the train, walls, service', () => {
   it('media carry part of the load and skimmers part of the dirt', () => {
     const alone = work({ ...begin(), lengthM: 1 })
     const helped = work({
       ...begin(),
       lengthM: 1,
-      companions: [{ kind: 'moving-bed', mediaL: 200, ratedFlowM3PerH: 20, weirM: 0 }],
+      train: [trainUnit('moving-bed', { mediaL: 200, ratedFlowM3PerH: 20 })],
     })
-    expect(mediaSurfaceM2(helped.given.design.companions)).toBeCloseTo(
-      200 * COMPANION_FACTS['moving-bed'].mediaM2PerL,
-      9,
-    )
+    expect(helped.result.train.units[0]!.workingSurfaceM2).toBeCloseTo(200 * UNIT_FACTS['moving-bed'].mediaM2PerL, 9)
     expect(helped.result.worstTanMgL).toBeLessThan(alone.result.worstTanMgL)
     const skimmed = {
       ...begin(),
-      companions: [{ kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 20, weirM: 0.5 }],
+      train: [trainUnit('skimmer-floating', { ratedFlowM3PerH: 20, weirM: 0.5 })],
     }
     // skimmers keep what floats: leaves, and nothing of what fish leave
-    expect(litterLeft(skimmed.companions)).toBeCloseTo(0.6, 9)
-    expect(solidsLeft(skimmed.companions)).toBe(1)
+    expect(work(skimmed).result.train).toMatchObject({ litterPast: 0.6, solidsPast: 1 })
     expect(work(skimmed).result.flushDays).toBeGreaterThan(work(begin()).result.flushDays)
   })
   it('two skimmers stand side by side: they keep as much litter as one, and share the flow', () => {
-    const skimmer = { kind: 'skimmer-wall' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
-    expect(litterLeft([skimmer, skimmer])).toBeCloseTo(litterLeft([skimmer]), 9)
+    const skimmer = trainUnit('skimmer-wall', { weirM: 0.3 })
+    expect(litterPast([skimmer, skimmer])).toBeCloseTo(litterPast([skimmer]), 9)
     // each takes half the flow, which costs a quarter of the head
     expect(inlineHeadM([skimmer, skimmer], 10)).toBeCloseTo(inlineHeadM([skimmer], 10) / 4, 9)
-    const drum = { kind: 'drum' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0 }
+    const drum = trainUnit('drum')
     expect(inlineHeadM([skimmer, drum], 10)).toBeCloseTo(inlineHeadM([skimmer], 10) + inlineHeadM([drum], 10), 9)
   })
   it('a bed that drinks the pond, TAN over its target and a flow under the need are stops', () => {

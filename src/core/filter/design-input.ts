@@ -2,7 +2,7 @@ import type { FishGroup } from '../fish/load'
 import type { Guests } from './load/guests'
 import type { FittingCounts } from '../hydraulics/fittings'
 import type { PumpSet } from '../hydraulics/pump-set'
-import type { Companion } from './companions'
+import type { TrainUnit } from './train/train-unit'
 import type { FlowPlan } from './flow/flow-plan'
 import type { FilterType } from './types'
 import type { BedLayer } from './bed/layers'
@@ -116,7 +116,10 @@ export interface FilterDesign {
    */
   readonly airBreakM: number | null
   readonly checkValve: boolean
-  readonly companions: readonly Companion[]
+  /** Equipment in the order in which the water meets it. */
+  readonly train: readonly TrainUnit[]
+  /** Pipes by which water runs to the train by gravity; null where the pump or its skimmer stands in the pond. */
+  readonly intakePipe: { readonly count: number; readonly diameterM: number; readonly lengthM: number } | null
   /** How the water is split, when one pipe to one bed is not all there is. */
   readonly network: FlowPlan | null
   readonly planting: readonly PlantPatch[]
@@ -152,6 +155,7 @@ export const DESIGN_RANGE = {
   staticLiftM: [0, 20],
   bypassShare: [0, 0.9],
   outlets: [1, 6],
+  intakePipes: [1, 8],
   outletLengthM: [0.05, 100],
   dropM: [0.005, 5],
   fallsWidthM: [0.05, 20],

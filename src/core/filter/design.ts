@@ -5,11 +5,10 @@ import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
 import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
 import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, flowPathLayers } from './bed/bed-geometry'
 import { CLOGGING, flushIntervalDays } from './bed/clogging'
-import { companionPowerW, litterLeft, solidsLeft, washWaterM3PerD } from './companions'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
 import { FILTER_TYPE_FACTS } from './types'
 import { flowDemand, type FlowDemand } from './flow/flow-demand'
-import { feedUniformity } from './flow/head'
+import { feedUniformity, headFunction } from './flow/head'
 import { heating, type Heating } from './heater'
 import {
   BED_MATERIALS,
@@ -30,7 +29,19 @@ import type { BedToSize } from './sizing/sizing'
 import { designThrustKnPerM, weights, type Weights } from './bed/structure'
 import { monthlyPhosphorusMgL } from './sizing/phosphorus'
 import { stillWater, type StillWater } from './sizing/still-water'
-import { ammoniaFlow, monthlyTanMgL, tanWithoutBed, treatmentOf, type Treatment } from './sizing/treatment'
+import {
+  ammoniaFlow,
+  clearedBy,
+  monthlyTanMgL,
+  tanWithoutBed,
+  treatmentOf,
+  type TreatedWater,
+  type Treatment,
+} from './sizing/treatment'
+import { litterPast } from './train/capture'
+import { evaluateTrain, type TrainResult } from './train/evaluate-train'
+import { passedThrough } from './train/train-flow'
+import { UNIT_FACTS } from './train/unit-facts'
 import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
 import { designUpkeep, type DesignUpkeep } from './upkeep'
 import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
@@ -66,8 +77,8 @@ export interface DesignResult extends Pumping {
   readonly planting: PlantingResult
   /** Nitrogen that the planting draws by month, g/d. */
   readonly plantNitrogenGPerD: readonly number[]
-  readonly washWaterM3PerD: number
-  readonly companionPowerW: number
+  /** The train unit by unit. */
+  readonly train: TrainResult
   /** null unheated. */
   readonly heating: Heating | null
   /** Water through the year as the design holds it, °C: warmed where it is heated. */
@@ -111,7 +122,7 @@ export function evaluateDesign({
   const uptakeShares = pond.monthlyTempC.map(uptakeShare)
   const uptake = uptakeShares.map((share) => share * planting.nitrogenGPerD)
   const counted = rules.plantsCounted ? uptake : undefined
-  const litter = litterLeft(design.companions)
+  const litter = litterPast(design.train)
   const grownStock = grownFish(pond.fish, rules.growthYears)
   const now = sizeThroughYear(pond, pond.fish, sizedWith, rules, counted, litter)
   const grown = sizeThroughYear(pond, grownStock, sizedWith, rules, counted, litter)
@@ -124,14 +135,29 @@ export function evaluateDesign({
   const stone = FILTER_TYPE_FACTS[design.type].path === 'over' ? [] : flowPathLayers(design)
   const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
   const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
-  const treatment = treatmentOf(design, sizedWith)
+  const flows = { pumpM3PerH: worked.flowM3PerH, branches: branchFlows(design, split) }
+  const units = passedThrough(design.train, flows)
+  const treatment = treatmentOf(design, sizedWith, units)
   const still = stillWater(pond, grownStock)
-  // what is in the bed's stream is treated at the bed's flow; media beside it at the pump's
-  const treated = treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH
+  const treated: TreatedWater = {
+    pumpM3PerH: worked.flowM3PerH,
+    bedM3PerH: bedFlowM3PerH,
+    stoneM3: treatment.stoneM3,
+    bed: sizedWith,
+    units,
+  }
   const tan =
     design.type === 'none'
-      ? tanWithoutBed(grown, still, (pond.volumeM3 * design.weeklyExchange) / 7, treated, treatment, sizedWith)
-      : monthlyTanMgL(grown, treated, treatment.treatingM3, sizedWith)
+      ? tanWithoutBed(grown, still, (pond.volumeM3 * design.weeklyExchange) / 7, treated)
+      : monthlyTanMgL(grown, treated)
+  const mostFed = grown.months.reduce((max, month) => (month.feedKgPerD > max.feedKgPerD ? month : max))
+  const train = evaluateTrain(
+    design,
+    units,
+    flows,
+    mostFed,
+    runningMonths(design, pond.monthlyTempC, rules.shutdownWaterC),
+  )
   const phosphorus = monthlyPhosphorusMgL(
     grown.months.map((month) => month.load),
     pond.areaM2,
@@ -147,7 +173,7 @@ export function evaluateDesign({
     areaM2 === 0
       ? Infinity
       : flushIntervalDays({
-          feedKgPerYear: grown.feedKgPerYear * solidsLeft(design.companions),
+          feedKgPerYear: grown.feedKgPerYear * train.solidsPast,
           leafKgPerYear: pond.leafKgPerYear * litter,
           areaM2,
           poreM3: treatment.stoneM3 * bed.porosity,
@@ -166,7 +192,8 @@ export function evaluateDesign({
     treatment,
     demand: flowDemand(
       methodOf(design.sizingMethod),
-      design.type === 'none' ? 0 : ammoniaFlow(grown, treatment.treatingM3, sizedWith, rules.targetTanMgL),
+      design.type === 'none' ? 0 : ammoniaFlow(grown, treated, rules.targetTanMgL),
+      grown.worstOxygenFlowM3PerH * bedOxygenShare(treated, mostFed.tempC),
       grown,
       pond.use,
       design,
@@ -188,8 +215,7 @@ export function evaluateDesign({
     service: serviceability(design),
     planting,
     plantNitrogenGPerD: uptake,
-    washWaterM3PerD: washWaterM3PerD(design.companions),
-    companionPowerW: companionPowerW(design.companions),
+    train,
     heating: heat,
     monthlyTempC: pond.monthlyTempC,
     monthlyTanMgL: tan,
@@ -204,10 +230,25 @@ export function evaluateDesign({
       areaM2,
       bedVoidsM3: quantities.reduce((sum, layer) => sum + layer.voidM3, 0),
       flushDays,
+      train,
       pumpKWhPerYear: worked.energyKWhPerYear,
       heatKWhPerYear: heat?.kWhPerYear ?? 0,
     }),
   }
+}
+
+/** Branches of a split with what they take; none without one. */
+const branchFlows = ({ network }: FilterDesign, split: FlowSplit | null) =>
+  network && split ? network.branches.map(({ kind }, i) => ({ kind, flowM3PerH: split.branchesM3PerH[i]! })) : []
+
+/** Share of the oxygen that bacteria ask for which has to come with the bed's water: units with air bring their own. */
+function bedOxygenShare(treated: TreatedWater, tempC: number): number {
+  const { unitsM3PerD, totalM3PerD } = clearedBy(treated, tempC)
+  const aired = treated.units.reduce(
+    (sum, { unit }, i) => sum + (UNIT_FACTS[unit.kind].aerated ? unitsM3PerD[i]! : 0),
+    0,
+  )
+  return totalM3PerD > 0 ? 1 - aired / totalM3PerD : 1
 }
 
 const heated = (pond: DesignPond, heatToC: number | null): DesignPond =>
@@ -229,7 +270,9 @@ export function pumped(
   const months = runningMonths(design, pond.monthlyTempC, rules.shutdownWaterC)
   const alone = pumping(design, pump, rules.tables, months)
   const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
-  return split ? { ...splitPumping(alone, split, months), split } : { ...alone, split }
+  return split
+    ? { ...splitPumping(alone, split, headFunction(design, rules.tables), months), split }
+    : { ...alone, split }
 }
 
 /** "Next size up always": beds and vessels come in steps of about this. @source house switch */

@@ -141,8 +141,8 @@ describe('a worked-out design', () => {
     expect(checkDesign({ ...input, result }).filter((c) => c.verdict === 'stop')).toEqual([])
   })
   it('splits its head so that the parts add up to the duty head', () => {
-    const { staticM, darcyM, minorM, bedM, nozzlesM, companionsM, totalM } = result.head
-    expect(staticM + darcyM + minorM + bedM + nozzlesM + companionsM).toBeCloseTo(totalM, 12)
+    const { staticM, darcyM, minorM, bedM, nozzlesM, trainM, totalM } = result.head
+    expect(staticM + darcyM + minorM + bedM + nozzlesM + trainM).toBeCloseTo(totalM, 12)
     expect(result.duty.status === 'found' && result.duty.headM).toBeCloseTo(totalM, 5)
   })
   it('sizes for the warm months and for the grown fish', () => {

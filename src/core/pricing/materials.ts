@@ -2,6 +2,8 @@ import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import { linerForBed } from '../filter/bed/liner'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
+import { isInline } from '../filter/train/train-unit'
+import { sizeOf, unitKey } from '../filter/train/unit-sizes'
 import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
 import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
@@ -51,7 +53,13 @@ export function materialsOf(
           ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
           { key: 'controls', quantity: 1 },
         ]),
-    ...design.companions.map((c) => ({ key: `companion:${c.kind}`, quantity: 1 })),
+    ...design.train.map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
+    ...(design.intakePipe === null || design.network
+      ? []
+      : [pipe(design.intakePipe.diameterM, design.intakePipe.count * design.intakePipe.lengthM)]),
+    // a unit that its surplus passes wants a way round it, and each in the pump's line can be shut off
+    { key: 'fitting:tee-branch', quantity: 2 * design.train.filter((unit) => unit.overflow && isInline(unit)).length },
+    { key: 'fitting:ball-valve', quantity: design.train.filter(({ line }) => line === 'pressure').length },
     { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
@@ -141,7 +149,7 @@ export function labourOf(
     of((k) => k === 'wall') * PRODUCTION.wallHPerM2 +
     of((k) => k === 'vault' || k === 'drain') * PRODUCTION.vaultH +
     of((k) => k.startsWith('pump:')) * PRODUCTION.pumpH +
-    of((k) => k.startsWith('companion:')) * PRODUCTION.companionH +
+    of((k) => k.startsWith('unit:')) * PRODUCTION.unitH +
     of((k) => k === 'plant') * PRODUCTION.plantH +
     of((k) => k === 'spillway') * PRODUCTION.spillwayHPerM
   return [

@@ -1,5 +1,6 @@
 import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/bed/layers'
-import { COMPANION_KINDS, type CompanionKind } from '../filter/companions'
+import { TRAIN_KINDS } from '../filter/train/train-unit'
+import { UNIT_SIZES, unitKey, unitMinor } from '../filter/train/unit-sizes'
 import { VESSEL_SIZES, type VesselSize } from '../filter/types/vessel-sizes'
 import { DEFAULT_TABLES } from '../hydraulics/fittings'
 
@@ -62,20 +63,6 @@ const STONE_MINOR_PER_T: Readonly<Record<string, number>> = {
   'pea-gravel': 5600,
 }
 
-const COMPANION_MINOR: Readonly<Record<CompanionKind, number>> = {
-  'skimmer-wall': 38000,
-  'skimmer-floating': 24000,
-  'skimmer-pump-fed': 21000,
-  'falls-box': 52000,
-  pressurised: 98000,
-  drum: 320000,
-  'moving-bed': 64000,
-  'trickle-tower': 86000,
-  uv: 32000,
-  ioniser: 41000,
-  'dosing-unit': 36000,
-}
-
 /** Key of a vessel's line: its diameter in cm. */
 export const vesselKey = ({ diameterM }: VesselSize): string => `vessel:${Math.round(diameterM * 100)}`
 
@@ -109,7 +96,9 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     item('spillway', 'equipment', 'm', 16500, 0.5),
     item('cable', 'equipment', 'm', 420, 1, 0.05),
     item('controls', 'equipment', 'each', 42000),
-    ...COMPANION_KINDS.map((kind) => item(`companion:${kind}`, 'equipment', 'each', COMPANION_MINOR[kind])),
+    ...TRAIN_KINDS.flatMap((kind) =>
+      UNIT_SIZES[kind].steps.map((size) => item(unitKey(kind, size), 'equipment', 'each', unitMinor(kind, size))),
+    ),
     item('plant', 'plants', 'each', 420),
     item('sundries', 'other', 'share', 0),
     item('labour', 'labour', 'h', 5800, 0.5),
@@ -133,7 +122,7 @@ export const PRODUCTION = {
   wallHPerM2: 2.2,
   vaultH: 2,
   pumpH: 3,
-  companionH: 3,
+  unitH: 3,
   plantH: 0.05,
   spillwayHPerM: 5,
 } as const

@@ -1,5 +1,5 @@
 import { bedOutline } from '../filter/bed/bed-outline'
-import { isSkimmer } from '../filter/companions'
+import { isSkimmer } from '../filter/train/train-unit'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { boundsOf, type Outline, type Point } from '../survey/point'
@@ -83,8 +83,8 @@ export function placedParts(design: FilterDesign, layout: SiteLayout, shore: Out
 }
 
 /** Skimmers that a design has. */
-export const skimmersOf = (design: Pick<FilterDesign, 'companions'>): number =>
-  design.companions.filter(({ kind }) => isSkimmer(kind)).length
+export const skimmersOf = (design: Pick<FilterDesign, 'train'>): number =>
+  design.train.filter(({ kind }) => isSkimmer(kind)).length
 
 /** How far apart bed and pond are put to begin with, m. */
 const FIRST_GAP_M = 1.5

@@ -1,3 +1,4 @@
+import { trainUnit } from '../../../tests/fixtures/train-unit'
 import fc from 'fast-check'
 import { koiPond } from '../../../tests/fixtures/design-pond'
 import { groundWith, laidOut, LAYOUT, siteWith, squareBasin } from '../../../tests/fixtures/site-plan'
@@ -98,10 +99,10 @@ describe('a design on its site', () => {
     expect(placedDesign({ ...near, stand: 'slab-or-roof' }, house, DEFAULT_TABLES).stand).toBe('slab-or-roof')
   })
   it('shows as many skimmers as it has', () => {
-    const skimmer = { kind: 'skimmer-wall', mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 } as const
-    const two = placedDesign({ ...laidOut(), companions: [skimmer, skimmer] }, ground, DEFAULT_TABLES)
+    const skimmer = trainUnit('skimmer-wall', { weirM: 0.3 })
+    const two = placedDesign({ ...laidOut(), train: [skimmer, skimmer] }, ground, DEFAULT_TABLES)
     expect(two.layout!.skimmers).toHaveLength(2)
-    expect(placedDesign({ ...two, companions: [] }, ground, DEFAULT_TABLES).layout!.skimmers).toEqual([])
+    expect(placedDesign({ ...two, train: [] }, ground, DEFAULT_TABLES).layout!.skimmers).toEqual([])
   })
   it('loses more head and never less along a longer route, and moves no more water', () => {
     fc.assert(
@@ -234,10 +235,10 @@ describe('levels, access, supply and wind', () => {
     expect([2 + 2.1, 2 + 1.9, 1].map(supply)).toEqual(['pass', 'look', 'look'])
   })
   it('look at a skimmer on the shore that the wind comes from', () => {
-    const skimmer = { kind: 'skimmer-wall', mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 } as const
+    const skimmer = trainUnit('skimmer-wall', { weirM: 0.3 })
     const windy = (windFromDeg: number) => {
       const ground = { ...groundWith(), survey: { ...siteWith(), windFromDeg } }
-      const design = { ...laidOut({ ...LAYOUT, skimmers: [at(6, 0)] }), companions: [skimmer] }
+      const design = { ...laidOut({ ...LAYOUT, skimmers: [at(6, 0)] }), train: [skimmer] }
       return judged(design, ground)('site-skimmers')!.verdict
     }
     // north is up: a west wind (270°) blows to the right, where the skimmer stands
@@ -245,8 +246,8 @@ describe('levels, access, supply and wind', () => {
     expect(windy(90)).toBe('look')
   })
   it('begins with skimmers downwind, the bed clear of the pond, and its pump in the water', () => {
-    const skimmer = { kind: 'skimmer-wall', mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 } as const
-    const design = { ...laidOut(null), companions: [skimmer, skimmer] }
+    const skimmer = trainUnit('skimmer-wall', { weirM: 0.3 })
+    const design = { ...laidOut(null), train: [skimmer, skimmer] }
     const layout = firstLayout(design, squareBasin.outline, 0, 270)
     const ground = { ...groundWith(), survey: { ...siteWith(), windFromDeg: 270 } }
     const of = judged({ ...design, layout }, ground)

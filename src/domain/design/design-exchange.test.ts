@@ -1,3 +1,5 @@
+import { trainUnit } from '../../../tests/fixtures/train-unit'
+import { TRAIN_KINDS } from '../../core/filter/train/train-unit'
 import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { oldDesign } from '../../../tests/fixtures/old-design'
@@ -26,7 +28,8 @@ describe('design files', () => {
     const own = {
       ...design(type),
       network: firstFlowPlan(design(type)),
-      companions: [{ kind: 'drum' as const, mediaL: 0, ratedFlowM3PerH: 12, weirM: 0 }],
+      train: TRAIN_KINDS.map((kind) => trainUnit(kind)),
+      intakePipe: { count: 2, diameterM: 0.1036, lengthM: 5 },
     }
     const read = readDesignFile(file({ design: own }))
     expect(read.ok && read.value.design).toEqual(own)

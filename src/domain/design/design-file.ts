@@ -3,12 +3,14 @@ import { DEFAULT_LAYERS } from '../../core/filter/bed/layers'
 import type { FilterDesign } from '../../core/filter/design-input'
 import { failure, success, type Result } from '../../core/result'
 import { FilterDesignInput } from './design'
+import type { TrainKind } from '../../core/filter/train/train-unit'
+import { UNIT_FACTS } from '../../core/filter/train/unit-facts'
 import { RECTANGLE } from '../../core/filter/bed/bed-shape'
 import { shortText } from '../shared/fields'
 import { said, type Said } from '../shared/said'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
-export const DESIGN_FORMAT = 5
+export const DESIGN_FORMAT = 6
 
 /** A design as a file: what another firm, or this one in ten years, can read back without loss. */
 export const DesignFile = z.strictObject({
@@ -62,6 +64,9 @@ const RENAMED_PUMPS: Readonly<Record<string, string>> = { P24: 'S24', P36: 'S36'
 /** Up to the fourth format a bed was a rectangle or round, and stood nowhere in particular. */
 const SINCE_FORMAT_4 = { shape: RECTANGLE, layout: null } as const
 
+/** Up to the fifth format equipment stood beside the bed, and nothing ran to it by gravity. */
+const SINCE_FORMAT_5 = { intakePipe: null } as const
+
 /** What the first format did not ask for: an upflow bed in the ground, one pump, falls into the pond. */
 const SINCE_FORMAT_1 = {
   type: 'lined-wetland',
@@ -79,7 +84,7 @@ const SINCE_FORMAT_1 = {
   outlet: { count: 1, diameterM: 0.115, lengthM: 1.5, dropM: 0.06 },
   falls: null,
   checkValve: false,
-  companions: [],
+  train: [],
   network: null,
   planting: [],
   winter: 'runs',
@@ -87,12 +92,39 @@ const SINCE_FORMAT_1 = {
   heatToC: null,
   northDeg: 0,
   ...SINCE_FORMAT_4,
+  ...SINCE_FORMAT_5,
   confirmed: [],
 } as const
 
 /** Up to the third format a bed had one distribution pipe. */
 const withLaterals = (manifold: unknown): unknown =>
   typeof manifold === 'object' && manifold !== null ? { laterals: 1, ...manifold } : manifold
+
+/** Lamp of a clarifier that was given by its flow alone, W for each m³/h. */
+const LAMP_W_PER_M3_PER_H = 7.5
+const TOWER_M = 1.2
+
+/** Equipment of the fifth format as units of a train: each where its kind usually stands. */
+function withTrain({ companions, ...design }: Record<string, unknown>): unknown {
+  if (!Array.isArray(companions)) return design
+  return {
+    ...design,
+    train: companions.map((unit: { kind: TrainKind; ratedFlowM3PerH: number }) => {
+      const facts = UNIT_FACTS[unit.kind]
+      return facts === undefined
+        ? unit
+        : {
+            ...unit,
+            line: facts.lines[0],
+            heightM: unit.kind === 'trickle-tower' ? TOWER_M : 0,
+            meshUm: facts.meshUm,
+            lampW: unit.kind === 'uv' ? Math.round(unit.ratedFlowM3PerH * LAMP_W_PER_M3_PER_H) : 0,
+            overflow: false,
+            clearanceM: null,
+          }
+    }),
+  }
+}
 
 /** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
 export function upgradeDesign(raw: unknown): unknown {
@@ -102,7 +134,14 @@ export function upgradeDesign(raw: unknown): unknown {
   const named = school === undefined ? rest : { sizingMethod: school, ...rest }
   // heating came later within the second format: a design without the word is unheated
   if ('type' in named)
-    return { heatToC: null, weeklyExchange: 0, ...SINCE_FORMAT_4, ...named, manifold: withLaterals(named.manifold) }
+    return withTrain({
+      heatToC: null,
+      weeklyExchange: 0,
+      ...SINCE_FORMAT_4,
+      ...SINCE_FORMAT_5,
+      ...named,
+      manifold: withLaterals(named.manifold),
+    })
   const old = named as Record<string, unknown> & {
     manifold?: object
     delivery?: Record<string, unknown>

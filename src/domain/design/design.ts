@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { COMPANION_KINDS, COMPANION_RANGE } from '../../core/filter/companions'
+import { TRAIN_KINDS, TRAIN_LINES, TRAIN_RANGE } from '../../core/filter/train/train-unit'
+import { UNIT_FACTS } from '../../core/filter/train/unit-facts'
 import { CONFIRMATIONS, DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../../core/filter/design-input'
 import { FILTER_TYPES } from '../../core/filter/types'
 import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../../core/filter/bed/layers'
@@ -24,12 +25,23 @@ const counted = ([min, max]: readonly [number, number], noun: TextKey) =>
     .min(min, { error: said('design.problems.least', { noun: { text: noun }, least: min }) })
     .max(max, { error: said('design.problems.most', { noun: { text: noun }, most: max }) })
 
-const CompanionInput = z.strictObject({
-  kind: z.enum(COMPANION_KINDS),
-  mediaL: numberWithin(COMPANION_RANGE.mediaL, 'design.fields.media', 'L'),
-  ratedFlowM3PerH: numberWithin(COMPANION_RANGE.ratedFlowM3PerH, 'design.fields.ratedFlow', 'm³/h'),
-  weirM: numberWithin(COMPANION_RANGE.weirM, 'design.fields.mouth', 'm'),
-})
+const TrainUnitInput = z
+  .strictObject({
+    kind: z.enum(TRAIN_KINDS),
+    line: z.enum(TRAIN_LINES),
+    ratedFlowM3PerH: numberWithin(TRAIN_RANGE.ratedFlowM3PerH, 'design.fields.ratedFlow', 'm³/h'),
+    mediaL: numberWithin(TRAIN_RANGE.mediaL, 'design.fields.media', 'L'),
+    heightM: numberWithin(TRAIN_RANGE.heightM, 'design.fields.towerHeight', 'm'),
+    weirM: numberWithin(TRAIN_RANGE.weirM, 'design.fields.mouth', 'm'),
+    meshUm: numberWithin(TRAIN_RANGE.meshUm, 'design.fields.mesh', 'µm'),
+    lampW: numberWithin(TRAIN_RANGE.lampW, 'design.fields.lampPower', 'W'),
+    overflow: z.boolean(),
+    clearanceM: numberWithin(TRAIN_RANGE.clearanceM, 'design.fields.clearance', 'm').nullable(),
+  })
+  .superRefine(({ kind, line }, context) => {
+    if (!UNIT_FACTS[kind].lines.includes(line))
+      context.addIssue({ code: 'custom', path: ['line'], message: said('design.problems.unitNotInThisLine') })
+  })
 
 const PatchInput = z.strictObject({
   species: z
@@ -149,7 +161,14 @@ export const FilterDesignInput = z
       .nullable(),
     airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'design.fields.airBreakHeight', 'm').nullable(),
     checkValve: z.boolean(),
-    companions: z.array(CompanionInput).max(20).readonly(),
+    train: z.array(TrainUnitInput).max(20).readonly(),
+    intakePipe: z
+      .strictObject({
+        count: counted(DESIGN_RANGE.intakePipes, 'design.fields.intakePipes'),
+        diameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.intakeBore', 'm'),
+        lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'design.fields.intakeLength', 'm'),
+      })
+      .nullable(),
     network: FlowPlanInput.nullable(),
     planting: z.array(PatchInput).max(60).readonly(),
     winter: z.enum(['runs', 'drained']),

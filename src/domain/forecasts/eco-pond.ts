@@ -6,7 +6,7 @@ import type { FilterDesign } from '../../core/filter/design-input'
 import type { DesignResult } from '../../core/filter/design'
 import type { EcoGuests } from '../../core/ecosystem/guests'
 import { BATHING_FROM_C, GUEST_LOADS } from '../../core/filter/load/guests'
-import { litterLeft } from '../../core/filter/companions'
+import { clumpedShare } from '../../core/filter/train/uv'
 import { NITRIFICATION, specificSurfaceM2PerM3 } from '../../core/filter/sizing/nitrification'
 import { treatingGravel, DEFAULT_LAYERS } from '../../core/filter/bed/layers'
 import { fishMassKg } from '../../core/fish/load'
@@ -63,7 +63,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
   const { shade, windShare } = TREE_EFFECT[pond.trees]
   const { areaM2, meanDepthM } = facts.basin
   const onPond = (kind: Gear['kind']) => gear.some((g) => g.kind === kind && g.state === 'on-pond')
-  const kept = 1 - (onPond('net') ? 1 - LEAVES_KEPT.net : 1 - LEAVES_KEPT.hands) * litterLeft(of.design.companions)
+  const kept = 1 - (onPond('net') ? 1 - LEAVES_KEPT.net : 1 - LEAVES_KEPT.hands) * of.result.train.litterPast
   return {
     latitudeDeg: of.latitudeDeg,
     altitudeM: pond.altitudeM,
@@ -77,7 +77,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
     wallAreaM2: areaM2 + Math.sqrt(4 * Math.PI * areaM2) * meanDepthM * (1 + 4 * pond.rockShare),
     filter: ecoFilterOf(of.design, of.result),
     fallM: fallOf(of.design),
-    aeratorGPerD: onPond('aerator') ? AERATOR_G_PER_D : 0,
+    aeratorGPerD: (onPond('aerator') ? AERATOR_G_PER_D : 0) + of.result.train.oxygenGPerD,
     fish: {
       massKg: pond.fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0),
       feedFactor: 1,
@@ -99,13 +99,12 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
 }
 
 /**
- * A filter as the simulator takes it: its stone with the companions' media as if they were stone, and what stays wet
+ * A filter as the simulator takes it: its stone with the train' media as if they were stone, and what stays wet
  * when the pump stops.
  */
 export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilter {
   const bed = treatingGravel(design.layers)
   const stone = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
-  const lamp = design.companions.find((c) => c.kind === 'uv')
   const flowM3PerH = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
   return {
     stoneM3: result.treatment.treatingM3,
@@ -114,7 +113,12 @@ export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilt
     surfaceM2PerM3: specificSurfaceM2PerM3(stone.grainM, stone.porosity, NITRIFICATION.angularity),
     flowM3PerH,
     wetShareStopped: result.stop.heldByValve ? 1 : result.stop.wetShare,
-    uvFlowM3PerH: lamp ? Math.min(result.flowM3PerH, lamp.ratedFlowM3PerH) : 0,
+    uvFlowM3PerH: result.train.units.reduce(
+      // a lamp of unknown age is in the middle of its life
+      (sum, { uv, flowM3PerH: through }) =>
+        uv ? sum + through * clumpedShare((uv.newMjPerCm2 + uv.endMjPerCm2) / 2) : sum,
+      0,
+    ),
     winter: design.winter,
   }
 }

@@ -25,6 +25,8 @@ export type UnitSign =
   | 'min'
   | 'mm'
   | 's'
+  | 'µm'
+  | 'W'
 
 /** A finite number in an inclusive range, with the mend. @param noun what it is called at the start of a sentence */
 export const numberWithin = (

@@ -1,5 +1,6 @@
 import { pondCheckWords } from './pond-checks'
 import { sitePlanCheckWords } from './site-plan-checks'
+import { trainCheckWords } from './train-checks'
 import { textId, type Catalogue, type Texts } from '../texts'
 import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
@@ -423,6 +424,14 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'site-supply':
     case 'site-skimmers':
       return sitePlanCheckWords(check.id, check, show, t)
+    case 'train-flow':
+    case 'train-order':
+    case 'intake-level':
+    case 'uv-dose':
+    case 'heater-flow':
+    case 'wash-water':
+    case 'train-reach':
+      return trainCheckWords(check.id, check, show, t)
     case 'winter':
       return {
         title: t('design.checks.winterThought'),

@@ -72,6 +72,7 @@ const BY = { falls: 'ByFalls', pipe: 'ByPipe' } as const
 export const flowNames = (t: Texts): FlowSheetInput['names'] => ({
   branch: (kind) => t(`design.branchNames.${kind}`),
   intake: (kind) => t(`design.intakeNames.${kind}`),
+  unit: (kind) => t(`design.trainNames.${kind}`),
   pond: t('drawing.flowNames.pond'),
   back: (from, by) => t(`drawing.flowNames.${by ? (`${from}${BY[by]}` as const) : from}`),
   text: (code) => t(`drawing.sheets.${code}`),

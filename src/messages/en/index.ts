@@ -25,6 +25,7 @@ import { sitePlan } from './site-plan'
 import { stores } from './stores'
 import { survey } from './survey'
 import { today } from './common/today'
+import { train } from './train'
 import { trainer } from './trainer'
 import { visits } from './visits'
 import { visitSteps } from './visit-steps'
@@ -60,6 +61,7 @@ export const en = {
   stores,
   survey,
   today,
+  train,
   trainer,
   visits,
   visitSteps,

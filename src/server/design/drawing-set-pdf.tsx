@@ -153,10 +153,14 @@ async function factsOf(actor: Actor, id: DesignId) {
   })
 }
 
-/** Flows of a split by the diagram's links: branches as solved, intakes and further pumps as they share the whole. */
+/** Flows of a split by the diagram's links. */
 function flowOfLink(link: string, split: ReturnType<typeof evaluateDesign>['split']): number | null {
   if (!split) return null
-  if (link === linkIds.pump(0)) return split.own.flowM3PerH
-  const branch = split.branchesM3PerH.findIndex((_, i) => link === linkIds.branch(i))
-  return branch < 0 ? null : split.branchesM3PerH[branch]!
+  const of = (flows: readonly number[], id: (i: number) => string) => flows.find((_, i) => link === id(i))
+  return (
+    of(split.branchesM3PerH, linkIds.branch) ??
+    of(split.intakesM3PerH, linkIds.intake) ??
+    of(split.pumpsM3PerH, linkIds.pump) ??
+    null
+  )
 }

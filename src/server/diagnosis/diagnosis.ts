@@ -125,7 +125,7 @@ async function factsOf(
     })
   const equipment = (await listEquipment(trx)).filter((e) => e.pondId === pond.id && !e.retired)
   const lamps = equipment.filter((e) => e.kind === 'uv-lamp')
-  const companions = bed?.companions.map((c) => c.kind) ?? []
+  const train = bed?.train.map((c) => c.kind) ?? []
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   const loss = await waterLoss(trx, pond, stations, today)
@@ -147,10 +147,10 @@ async function factsOf(
     tooManyFish: stockDensity(pond.fish, facts.adopted.volumeM3, pond.use).verdict === 'too-many',
     overhangingTrees: treesOverhang(pond, facts.basin),
     lamp: {
-      fitted: lamps.length > 0 || companions.includes('uv'),
+      fitted: lamps.length > 0 || train.includes('uv'),
       overdue: lamps.some((lamp) => equipmentDue(lamp, null).due < today),
     },
-    ioniser: companions.includes('ioniser') || equipment.some((e) => e.kind.includes('ioniser')),
+    ioniser: train.includes('ioniser') || equipment.some((e) => e.kind.includes('ioniser')),
     weather: station ? await listWeatherDays(trx, station.id, addDays(today, -WEATHER_DAYS)) : [],
     dosedOn:
       doses

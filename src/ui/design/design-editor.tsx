@@ -41,9 +41,9 @@ const PARTS = [
     View: part(async () => (await import('./parts/water-part')).WaterPart),
   },
   {
-    key: 'beside',
-    name: textId('design.designEditor.besideBed'),
-    View: part(async () => (await import('./parts/beside-part')).BesidePart),
+    key: 'train',
+    name: textId('design.designEditor.train'),
+    View: part(async () => (await import('./train/train-part')).TrainPart),
   },
   {
     key: 'network',

@@ -158,7 +158,7 @@ describe('the flow plan', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Split flow' }))
     await userEvent.selectOptions(screen.getByLabelText('Add branch'), 'stream')
     const before = now.network!.branches
-    const stream = screen.getByRole('button', { name: 'Remove Stream' }).closest<HTMLElement>('.companion')!
+    const stream = screen.getByRole('button', { name: 'Remove Stream' }).closest<HTMLElement>('.design-row')!
     fireEvent.change(within(stream).getByLabelText('Length'), { target: { value: '15 m' } })
     fireEvent.blur(within(stream).getByLabelText('Length'))
     expect(now.network!.branches.at(-1)!.lengthM).toBe(15)

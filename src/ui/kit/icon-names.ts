@@ -43,6 +43,8 @@ export const ICON_NAMES = [
   'tools',
   'trash',
   'truck',
+  'arrow-down',
+  'arrow-up',
   'x-lg',
   'zoom-in',
   'zoom-out',

@@ -11,7 +11,7 @@ const SAME_EVERYWHERE = [SPECIES_ROWS.map(([, botanical]) => botanical), UNIT_KI
 /** What the firm begins with and what the server writes down in the firm's language, since it is kept or printed. */
 const FIRMS = [
   en.design.bedMaterialNames,
-  en.design.companionNames,
+  en.design.trainNames,
   en.design.cuttingPieces,
   en.design.fittingNames,
   en.design.pumpNames,

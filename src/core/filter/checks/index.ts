@@ -5,6 +5,7 @@ import { pumpStopChecks } from './pump-stop'
 import { siteChecks } from './site'
 import { sitePlanChecks } from './site-plan'
 import { sizeAndFlowChecks } from './size-and-flow'
+import { trainChecks } from './train'
 import { upkeepChecks } from './upkeep'
 
 export { CHECK_IDS, type Check, type CheckContext, type CheckId } from './check'
@@ -14,7 +15,16 @@ export { CHECK_IDS, type Check, type CheckContext, type CheckId } from './check'
  * left out.
  */
 export function checkDesign(context: CheckContext): Check[] {
-  const groups = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, sitePlanChecks, siteChecks]
+  const groups = [
+    sizeAndFlowChecks,
+    bedChecks,
+    pipeChecks,
+    pumpStopChecks,
+    upkeepChecks,
+    trainChecks,
+    sitePlanChecks,
+    siteChecks,
+  ]
   const all = groups.flatMap((group) => group(context))
   return all.sort((a, b) => CHECK_IDS.indexOf(a.id) - CHECK_IDS.indexOf(b.id))
 }

@@ -84,7 +84,7 @@ function levelsCheck(design: CheckContext['design']): Check[] {
 }
 
 function powerCheck(pond: CheckContext['pond'], result: CheckContext['result']): Check {
-  const watts = result.powerW + result.companionPowerW
+  const watts = result.powerW + result.train.powerW
   const usual = CHECK_LIMITS.powerBaseW + CHECK_LIMITS.powerLookWPerM3 * pond.volumeM3
   // power for a flow that something asks for can be borne; for one that nothing asks for it is drawn wrong
   const asked = result.flowM3PerH <= result.demand.neededM3PerH * CHECK_LIMITS.surplusFactor

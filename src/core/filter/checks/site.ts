@@ -11,8 +11,8 @@ export function siteChecks(context: CheckContext): Check[] {
     uvCheck(context, rules.uv),
     ...(design.pumpId === null
       ? []
-      : [check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0)]),
-    check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.washWaterM3PerD, 0),
+      : [check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.train.powerW, 0)]),
+    check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.train.washM3PerD, 0),
     check('children', confirmed(context, 'children', 'look'), design.vault?.diameterM ?? 0, 0),
     ...(design.raisedM < result.depthM && !FILTER_TYPE_FACTS[design.type].vessels && design.type !== 'none'
       ? [check('services', confirmed(context, 'services', 'look'), result.depthM - design.raisedM, 0)]
@@ -39,7 +39,7 @@ function plantsCheck({ design, result }: CheckContext): Check {
 }
 
 function uvCheck({ design, rules }: CheckContext, rule: CheckContext['rules']['uv']): Check {
-  const fitted = design.companions.filter((c) => c.kind === 'uv').length
+  const fitted = design.train.filter((c) => c.kind === 'uv').length
   const fits = rules.uv === 'crutch' || (rules.uv === 'always') === fitted > 0
   return check('uv', fits ? 'pass' : 'look', fitted, rules.uv === 'always' ? 1 : 0, { rule })
 }

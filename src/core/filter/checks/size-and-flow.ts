@@ -1,5 +1,6 @@
 import { FILTER_TYPE_FACTS } from '../types'
-import { isSkimmer, SKIMMER_M3_PER_H_PER_M } from '../companions'
+import { isSkimmer } from '../train/train-unit'
+import { SKIMMER_M3_PER_H_PER_M } from '../train/skimmers'
 import type { SizingMethod } from '../house-rules'
 import { PHOSPHORUS_TARGET } from '../sizing/phosphorus'
 import { STILL_WATER_LIMITS } from '../sizing/still-water'
@@ -88,7 +89,7 @@ export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: 
 }
 
 function skimmerCheck({ design, pond, result }: Pick<CheckContext, 'design' | 'pond' | 'result'>): Check[] {
-  const skimmers = design.companions.filter((c) => isSkimmer(c.kind))
+  const skimmers = design.train.filter((c) => isSkimmer(c.kind))
   if (skimmers.length === 0) return []
   const mouthM = skimmers.reduce((sum, c) => sum + c.weirM, 0)
   const perM = mouthM > 0 ? result.flowM3PerH / mouthM : Infinity

@@ -1,5 +1,5 @@
 import { fallsFlowM3PerH } from '../../hydraulics/falls'
-import { skimmerDrawM3PerH } from '../companions'
+import { skimmerDrawM3PerH } from '../train/skimmers'
 import type { FilterDesign } from '../design-input'
 import type { PondUse, SizingMethod } from '../house-rules'
 import type { SizingMethodResult } from '../sizing/sizing'
@@ -38,23 +38,25 @@ export const ownFlowM3PerH = (method: Pick<SizingMethodResult, 'sizingMethod' | 
  * What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes
  * past.
  * @param ammoniaM3PerH least flow that holds the target with the bed there is
+ * @param oxygenM3PerH least flow that brings the oxygen that the bed asks for
  */
 export function flowDemand(
   method: Pick<SizingMethodResult, 'sizingMethod' | 'flowM3PerH'>,
   ammoniaM3PerH: number,
+  oxygenM3PerH: number,
   sizing: YearSizing,
   use: PondUse,
-  design: Pick<FilterDesign, 'falls' | 'companions' | 'type' | 'pumpId'>,
+  design: Pick<FilterDesign, 'falls' | 'train' | 'type' | 'pumpId'>,
 ): FlowDemand {
   const pumped = design.pumpId !== null
   const bed = design.type !== 'none'
   const flows: Record<DemandSource, number> = {
     sizingMethod: bed ? shareFlowM3PerH(method, use) : 0,
     ammonia: ammoniaM3PerH,
-    oxygen: pumped ? sizing.worstOxygenFlowM3PerH : 0,
+    oxygen: pumped ? oxygenM3PerH : 0,
     turnover: pumped ? sizing.turnoverFlowM3PerH : 0,
     falls: design.falls ? fallsFlowM3PerH(design.falls.widthM) : 0,
-    skimmer: skimmerDrawM3PerH(design.companions),
+    skimmer: skimmerDrawM3PerH(design.train),
   }
   const governedBy = (Object.keys(flows) as DemandSource[]).reduce((a, b) => (flows[b] > flows[a] ? b : a))
   return {

@@ -6,6 +6,7 @@ import { pumpSetCurve } from '../../hydraulics/pump-set'
 import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import type { FilterDesign } from '../design-input'
 import type { BranchKind, FlowPlan } from './flow-plan'
+import { lineHeadM } from '../train/train-head'
 import { headFunction } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
@@ -19,8 +20,13 @@ const valveK = (opening: number): number => 0.1 / Math.max(opening, SHUT_BELOW) 
 
 const CURVE_STEPS = 8
 
+const curveFlows = (maxFlow: number): number[] =>
+  Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (maxFlow * i) / CURVE_STEPS)
+
 /** Names of links in the network, for reading the answer back. */
 export const linkIds = {
+  /** Units of the filter train before the pump and after it. */
+  train: (line: 'intake' | 'pressure') => `train_${line}`,
   pump: (i: number) => `pump${i + 1}`,
   intake: (i: number) => `intake${i + 1}`,
   branch: (i: number) => `branch${i + 1}`,
@@ -40,6 +46,15 @@ export function networkOf(
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
   const maxFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1]!.flowM3PerH : 0), 1)
   const open = plan.branches.filter((b) => b.valve >= SHUT_BELOW)
+  const before = design.train.some((unit) => unit.line === 'intake')
+  const after = design.train.some((unit) => unit.line === 'pressure')
+  const well = before ? 'CHAMBER' : 'SUCTION'
+  const trainLoss = (line: 'intake' | 'pressure') =>
+    curveFlows(maxFlow).map((flowM3PerH) => ({
+      flowM3PerH,
+      // what is lifted is lifted once water runs at all
+      headM: flowM3PerH === 0 ? 0 : lineHeadM(design.train, line, flowM3PerH),
+    }))
   const intakes = plan.intakes.filter((intake) => intake[season])
   const pipe = (
     id: string,
@@ -65,13 +80,15 @@ export function networkOf(
     ],
     junctions: [
       { id: 'SUCTION', elevationM: -0.5 },
+      ...(before ? [{ id: 'CHAMBER', elevationM: -0.5 }] : []),
+      ...(after ? [{ id: 'TREATED', elevationM: 0 }] : []),
       { id: 'PRESSURE', elevationM: -0.5 },
       { id: 'SPLIT', elevationM: 0 },
       ...open.map((b) => ({ id: `valve${plan.branches.indexOf(b) + 1}`, elevationM: 0 })),
     ],
     pipes: [
       ...intakes.map((intake) => pipe(linkIds.intake(plan.intakes.indexOf(intake)), 'POND', 'SUCTION', intake)),
-      pipe('delivery', 'PRESSURE', 'SPLIT', {
+      pipe('delivery', after ? 'TREATED' : 'PRESSURE', 'SPLIT', {
         lengthM: design.delivery.lengthM,
         boreM: design.delivery.diameterM,
         k: fittingsK(design.delivery.fittings, tables.fittings) + design.delivery.otherK,
@@ -89,16 +106,22 @@ export function networkOf(
     ],
     pumps: [
       ...(own
-        ? [{ id: linkIds.pump(0), from: 'SUCTION', to: 'PRESSURE', curve: pumpSetCurve(own.curve, design.pumpSet) }]
+        ? [{ id: linkIds.pump(0), from: well, to: 'PRESSURE', curve: pumpSetCurve(own.curve, design.pumpSet) }]
         : []),
-      ...more.map((p, i) => ({ id: linkIds.pump(i + 1), from: 'SUCTION', to: 'PRESSURE', curve: p.curve })),
+      ...more.map((p, i) => ({ id: linkIds.pump(i + 1), from: well, to: 'PRESSURE', curve: p.curve })),
     ],
-    losses: open.map((b) => ({
-      id: `end${plan.branches.indexOf(b) + 1}`,
-      from: `valve${plan.branches.indexOf(b) + 1}`,
-      to: `out${plan.branches.indexOf(b) + 1}`,
-      curve: endLoss(b.kind, design, maxFlow, tables),
-    })),
+    losses: [
+      ...(before ? [{ id: linkIds.train('intake'), from: 'SUCTION', to: 'CHAMBER', curve: trainLoss('intake') }] : []),
+      ...(after
+        ? [{ id: linkIds.train('pressure'), from: 'PRESSURE', to: 'TREATED', curve: trainLoss('pressure') }]
+        : []),
+      ...open.map((b) => ({
+        id: `end${plan.branches.indexOf(b) + 1}`,
+        from: `valve${plan.branches.indexOf(b) + 1}`,
+        to: `out${plan.branches.indexOf(b) + 1}`,
+        curve: endLoss(b.kind, design, maxFlow, tables),
+      })),
+    ],
   }
 }
 
@@ -107,7 +130,7 @@ export function networkOf(
  * open end.
  */
 function endLoss(kind: BranchKind, design: FilterDesign, maxFlow: number, tables: HydraulicTables) {
-  const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (maxFlow * i) / CURVE_STEPS)
+  const flows = curveFlows(maxFlow)
   if (kind === 'bed' && design.type !== 'none') {
     const slots = headFunction({ ...design, bypassShare: 0 }, tables)
     const stone = flowPathLayers(design)

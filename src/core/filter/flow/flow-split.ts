@@ -16,8 +16,12 @@ export interface FlowSplit {
   readonly totalM3PerH: number
   /** Of each branch of the plan, in its order, m³/h; 0 where its valve is shut. */
   readonly branchesM3PerH: readonly number[]
+  /** Of each intake of the plan, in its order, m³/h; 0 where it is shut in this season. */
+  readonly intakesM3PerH: readonly number[]
   /** Into beds, m³/h. */
   readonly bedM3PerH: number
+  /** Of each pump, the design's own first, m³/h. */
+  readonly pumpsM3PerH: readonly number[]
   /** Of the design's own pumps, m³/h, and the head they work against, m. */
   readonly own: { readonly flowM3PerH: number; readonly headM: number }
   /** Rated power of the pumps beside them, W. */
@@ -49,7 +53,9 @@ export function splitOf(
     season,
     totalM3PerH: 0,
     branchesM3PerH: plan.branches.map(() => 0),
+    intakesM3PerH: plan.intakes.map(() => 0),
     bedM3PerH: 0,
+    pumpsM3PerH: network.pumps.map(() => 0),
     own: { flowM3PerH: 0, headM: 0 },
     moreW,
   }
@@ -60,10 +66,12 @@ export function splitOf(
   const delivery = network.pipes.find((p) => p.id === 'delivery')!
   const flowsAt = (headM: number) => branches.map((b) => (b === null ? 0 : b.flowAt(headM)))
   const sum = (flows: readonly number[]) => flows.reduce((a, b) => a + b, 0)
+  const units = network.losses.filter((l) => l.id === linkIds.train('intake') || l.id === linkIds.train('pressure'))
+  const trainM = (flow: number) => sum(units.map((unit) => onCurve(unit.curve, flow)))
   /** What is over at the split when it stands at a head: falls as the head rises. */
   const excess = (headM: number) => {
     const flow = sum(flowsAt(headM))
-    return riseAt(network, flow) - suctionM(intakes, flow) - lossOf(delivery, flow) - headM
+    return riseAt(network, flow) - suctionM(intakes, flow) - trainM(flow) - lossOf(delivery, flow) - headM
   }
   const low = Math.min(...branches.flatMap((b) => (b === null ? [] : [b.levelM])))
   const high = Math.max(...network.pumps.map((p) => p.curve[0]!.headM)) + 1
@@ -77,7 +85,9 @@ export function splitOf(
     season,
     totalM3PerH,
     branchesM3PerH,
+    intakesM3PerH: intakeFlows(plan, intakes, totalM3PerH),
     bedM3PerH: sum(branchesM3PerH.filter((_, i) => plan.branches[i]!.kind === 'bed')),
+    pumpsM3PerH: network.pumps.map((pump) => pumpFlowAt(pump.curve, rise)),
     own: { flowM3PerH: ownPump ? pumpFlowAt(ownPump.curve, rise) : 0, headM: rise },
     moreW,
   }
@@ -133,6 +143,16 @@ function suctionM(intakes: readonly NetworkPipe[], flowM3PerH: number): number {
   const all = (headM: number) => intakes.reduce((sum, pipe) => sum + flowThrough((q) => lossOf(pipe, q), headM), 0)
   const max = Math.max(...intakes.map((pipe) => lossOf(pipe, flowM3PerH)))
   return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: max }, TOLERANCE_M).x
+}
+
+/** What each intake brings: side by side all lose the same head. */
+function intakeFlows(plan: FlowPlan, open: readonly NetworkPipe[], flowM3PerH: number): number[] {
+  const headM = suctionM(open, flowM3PerH)
+  return plan.intakes.map((_, i) => {
+    const pipe = open.find((p) => p.id === linkIds.intake(i))
+    if (!pipe) return 0
+    return open.length === 1 ? flowM3PerH : flowThrough((q) => lossOf(pipe, q), headM)
+  })
 }
 
 /** Head that the pumps side by side give at a flow, m: each at the same head. */

@@ -4,7 +4,8 @@ import { manifoldUniformity } from '../../hydraulics/manifold'
 import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import { buildUpM, flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
-import { inlineHeadM } from '../companions'
+import { inlineHeadM } from '../train/train-head'
+import { intakePipeLossM } from '../train/intake-line'
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
 import { BED_MATERIALS } from '../bed/layers'
@@ -13,7 +14,7 @@ export interface HeadBreakdown extends PipeLoss {
   readonly staticM: number
   readonly bedM: number
   readonly nozzlesM: number
-  readonly companionsM: number
+  readonly trainM: number
   readonly totalM: number
 }
 
@@ -48,14 +49,14 @@ export function headFunction(
       design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0
         ? 0
         : Math.max(0, feedOf(design, bedFlow).inletHeadM)
-    const companionsM = inlineHeadM(design.companions, flowM3PerH)
+    const trainM = inlineHeadM(design.train, flowM3PerH) + intakePipeLossM(design.intakePipe, flowM3PerH)
     return {
       ...pipe,
       staticM: design.staticLiftM,
       bedM,
       nozzlesM,
-      companionsM,
-      totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM + companionsM,
+      trainM,
+      totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM + trainM,
     }
   }
 }

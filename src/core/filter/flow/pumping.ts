@@ -44,7 +44,7 @@ export const UNPUMPED: Pumping = {
     staticM: 0,
     bedM: 0,
     nozzlesM: 0,
-    companionsM: 0,
+    trainM: 0,
     totalM: 0,
   },
   systemCurve: [],
@@ -92,8 +92,16 @@ export function pumping(design: FilterDesign, pump: CataloguePump, tables: Hydra
   }
 }
 
-/** The same where a network shares the water out: its flows, its head, and the power of all its pumps. */
-export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSplit, months = 12): Pumping {
+/**
+ * The same where a network shares the water out: its flows, its head, and the power of all its pumps.
+ * @param headAt head along the one pipe at a flow: friction and speed in the delivery are those of the whole flow
+ */
+export function splitPumping(
+  alone: Pumping,
+  { totalM3PerH, own, moreW }: FlowSplit,
+  headAt: (flowM3PerH: number) => HeadBreakdown,
+  months = 12,
+): Pumping {
   const powerW = alone.powerW + moreW
   const open = alone.flowM3PerH > 0 ? alone.cloggedFlowM3PerH / alone.flowM3PerH : 0
   return {
@@ -103,7 +111,7 @@ export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSp
         ? { status: 'found', flowM3PerH: own.flowM3PerH, headM: own.headM }
         : { status: 'no-flow', shutoffHeadM: alone.curve[0]!.headM, staticHeadM: alone.head.staticM },
     flowM3PerH: totalM3PerH,
-    head: { ...alone.head, totalM: own.headM },
+    head: { ...headAt(totalM3PerH), totalM: own.headM },
     cloggedFlowM3PerH: totalM3PerH * open,
     powerW,
     energyKWhPerYear: (powerW / 1000) * HOURS_PER_MONTH * months,

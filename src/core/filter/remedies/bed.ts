@@ -3,6 +3,8 @@ import { buildUpM } from '../bed/bed-geometry'
 import { shapeShare } from '../bed/bed-outline'
 import { BED_MATERIALS, type BedLayer } from '../bed/layers'
 import { SERVICE_LIMITS } from '../bed/serviceability'
+import { newUnit } from '../train/new-unit'
+import { inOrder } from '../train/order'
 import type { CheckId } from '../checks'
 import { CHECK_LIMITS } from '../checks/check'
 import type { FilterDesign } from '../design-input'
@@ -135,14 +137,14 @@ export const BED_MENDS: Partial<Record<CheckId, Mend>> = {
   'flush-interval': (context) => {
     const { design, result } = context
     const factor = CHECK_LIMITS.flushDaysLeast / result.flushDays
-    const drum = design.companions.some((c) => c.kind === 'drum')
+    const drum = design.train.some((c) => c.kind === 'drum')
     if (factor > DRUM_FROM_FACTOR && !drum)
       return {
         ...design,
-        companions: [
-          ...design.companions,
-          { kind: 'drum', mediaL: 0, ratedFlowM3PerH: Math.max(1, Math.ceil(result.flowM3PerH)), weirM: 0 },
-        ],
+        train: inOrder([
+          ...design.train,
+          newUnit('drum', { flowM3PerH: result.flowM3PerH, pondM3: context.pond.volumeM3 }),
+        ]),
       }
     return enlarge(context, result.areaM2 * Math.min(factor, 1.5))
   },

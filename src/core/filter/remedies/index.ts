@@ -1,6 +1,9 @@
 import type { CheckId } from '../checks'
 import type { FilterDesign } from '../design-input'
 import { BED_MENDS } from './bed'
+import { TRAIN_MENDS } from './train'
+import { newUnit } from '../train/new-unit'
+import { inOrder } from '../train/order'
 import { FLOW_MENDS } from './flow'
 import type { Context, Mend } from './remedy'
 import { SIZE_MENDS } from './size'
@@ -14,16 +17,14 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
   ...SIZE_MENDS,
   ...FLOW_MENDS,
   ...BED_MENDS,
-  uv: ({ design, result, rules }) =>
+  ...TRAIN_MENDS,
+  uv: ({ pond, design, result, rules }) =>
     rules.uv === 'always'
       ? {
           ...design,
-          companions: [
-            ...design.companions,
-            { kind: 'uv', mediaL: 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: 0 },
-          ],
+          train: inOrder([...design.train, newUnit('uv', { flowM3PerH: result.flowM3PerH, pondM3: pond.volumeM3 })]),
         }
-      : { ...design, companions: design.companions.filter((c) => c.kind !== 'uv') },
+      : { ...design, train: design.train.filter((unit) => unit.kind !== 'uv') },
   electrics: confirm('electrics'),
   'auto-fill': confirm('auto-fill'),
   children: confirm('children'),

@@ -1,83 +1,131 @@
 import { bedAreaM2 } from '../bed/bed-geometry'
-import { closedLoop } from './recirculating-model'
-import { mediaSurfaceM2 } from '../companions'
 import type { FilterDesign } from '../design-input'
+import { isInline } from '../train/train-unit'
+import { workingSurfaceM2 } from '../train/media'
+import type { Passed } from '../train/capture'
+import { clearedM3PerD } from '../train/removal'
+import { findRoot } from '../../numeric/root'
 import { firstOrderRatePerD, NITRIFICATION, specificSurfaceM2PerM3 } from './nitrification'
 import { carryFlowM3PerH, CLOSED_LOOP, mostFlowM3PerH, type BedToSize } from './sizing'
 import { stillTanMgL, type StillWater } from './still-water'
 import type { YearSizing } from './yearly-sizing'
 
-/** Rated media areas of companions are already net of what fouling takes; a usable share is not taken off again. */
+/** Media areas of the train are already net of what fouling takes; a usable share is not taken off again. */
 export interface Treatment {
   readonly stoneM3: number
-  /** Bed that would nitrify as much as the companions' media, m³ of this stone. */
+  /** Bed that would nitrify as much as the train's media, m³ of this stone. */
   readonly mediaAsBedM3: number
   readonly treatingM3: number
 }
 
-/** What nitrifies in a design: its stone, and the companions' media as if they were stone. */
-export function treatmentOf(design: FilterDesign, bed: BedToSize): Treatment {
+/** What nitrifies in a design: its stone, and the train's media as if they were stone. */
+export function treatmentOf(design: FilterDesign, bed: BedToSize, units: readonly Passed[]): Treatment {
   const stoneM3 = design.type === 'none' ? 0 : bedAreaM2(design) * bed.depthM
-  const mediaAsBedM3 =
-    mediaSurfaceM2(design.companions) / (specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+  const mediaM2 = units.reduce((sum, passed) => sum + workingSurfaceM2(passed), 0)
+  const mediaAsBedM3 = mediaM2 / (specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
   return { stoneM3, mediaAsBedM3, treatingM3: stoneM3 + mediaAsBedM3 }
 }
 
+/** The water that is treated: what goes through the bed, and through each unit of the train. */
+export interface TreatedWater {
+  readonly pumpM3PerH: number
+  readonly bedM3PerH: number
+  readonly stoneM3: number
+  readonly bed: BedToSize
+  readonly units: readonly Passed[]
+}
+
+/** The same with another flow of the pump. @param factor of the flow there was */
+const scaledFlow = (water: TreatedWater, factor: number): TreatedWater => ({
+  ...water,
+  pumpM3PerH: water.pumpM3PerH * factor,
+  bedM3PerH: water.bedM3PerH * factor,
+  units: water.units.map((passed) => {
+    if (!isInline(passed.unit)) return passed
+    const lineM3PerH = passed.lineM3PerH * factor
+    const { overflow, ratedFlowM3PerH } = passed.unit
+    return { ...passed, lineM3PerH, flowM3PerH: overflow ? Math.min(lineM3PerH, ratedFlowM3PerH) : lineM3PerH }
+  }),
+})
+
+/** What bed and media free of TAN, m³ a day. @param rate factor on all nitrification; @param flow factor on the pump's flow */
+export const clearedBy = (water: TreatedWater, tempC: number, rate = 1, flow = 1) => {
+  const { bedM3PerH, stoneM3, bed, units, pumpM3PerH } = flow === 1 ? water : scaledFlow(water, flow)
+  return clearedM3PerD(
+    {
+      flowM3PerH: bedM3PerH,
+      stoneM3,
+      rateAt: (at) => firstOrderRatePerD(bed.grainM, bed.porosity, at),
+    },
+    units,
+    pumpM3PerH,
+    tempC,
+    rate,
+  )
+}
+
 /**
- * TAN that the pond settles at month by month with this bed and flow, mg/L; Infinity where fish are fed and nothing
- * treats.
+ * TAN that the pond settles at month by month with this bed, train and flow, mg/L: C = C* + L/(what is cleared);
+ * Infinity where fish are fed and nothing treats.
+ * @param factors on nitrification and on the pump's flow, for bands
  */
-export function monthlyTanMgL(sizing: YearSizing, flowM3PerH: number, treatingM3: number, bed: BedToSize): number[] {
+export function monthlyTanMgL(sizing: YearSizing, water: TreatedWater, factors = { rate: 1, flow: 1 }): number[] {
   return sizing.months.map((month) => {
     if (month.tanLoadGPerD === 0) return CLOSED_LOOP.backgroundMgL
-    if (treatingM3 === 0 || flowM3PerH === 0) return Infinity
-    return closedLoop({
-      loadGPerD: month.tanLoadGPerD,
-      flowM3PerH,
-      bedVolumeM3: treatingM3,
-      ratePerD: firstOrderRatePerD(bed.grainM, bed.porosity, month.tempC),
-      ...CLOSED_LOOP,
-    }).concentrationMgL
+    const { totalM3PerD } = clearedBy(water, month.tempC, factors.rate, factors.flow)
+    return totalM3PerD > 0 ? CLOSED_LOOP.backgroundMgL + month.tanLoadGPerD / totalM3PerD : Infinity
   })
 }
 
 /**
- * Least flow through a bed that holds the target in every month, m³/h; where none does, the most that is of use:
+ * Least flow through the bed that holds the target in every month, m³/h; where none does, the most that is of use:
  * the bed is too small then, which a check of its own says.
  */
-export function ammoniaFlow(sizing: YearSizing, treatingM3: number, bed: BedToSize, targetMgL: number): number {
+export function ammoniaFlow(sizing: YearSizing, water: TreatedWater, targetMgL: number): number {
+  const mediaM2 = water.units.reduce((sum, passed) => sum + workingSurfaceM2(passed), 0)
   return Math.max(
     ...sizing.months.map(({ tanLoadGPerD, tempC }) => {
-      const rate = firstOrderRatePerD(bed.grainM, bed.porosity, tempC)
-      return carryFlowM3PerH(tanLoadGPerD, targetMgL, treatingM3, rate) ?? mostFlowM3PerH(treatingM3, rate)
+      const rate = firstOrderRatePerD(water.bed.grainM, water.bed.porosity, tempC)
+      const most = mostFlowM3PerH(water.stoneM3, rate)
+      const least =
+        mediaM2 === 0
+          ? carryFlowM3PerH(tanLoadGPerD, targetMgL, water.stoneM3, rate)
+          : withMediaFlow(water, tanLoadGPerD, targetMgL, tempC, most)
+      return least ?? most
     }),
   )
 }
 
-/** TAN by month of a pond without a bed: its own surfaces, what is changed by hand, and the media of its equipment. */
+/** The same where media of the train help: the bed's flow at which all of them together clear the load. */
+function withMediaFlow(
+  water: TreatedWater,
+  loadGPerD: number,
+  targetMgL: number,
+  tempC: number,
+  mostM3PerH: number,
+): number | null {
+  const needM3PerD = loadGPerD / Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
+  if (!(water.bedM3PerH > 0)) return null
+  const excess = (factor: number) => clearedBy(water, tempC, 1, factor).totalM3PerD - needM3PerD
+  const [low, high] = [1e-4, Math.max(1, mostM3PerH / water.bedM3PerH)]
+  if (excess(low) >= 0) return low * water.bedM3PerH
+  if (excess(high) < 0) return null
+  return findRoot(excess, { low, high }, high * 1e-6).x * water.bedM3PerH
+}
+
+/** TAN by month of a pond without a bed: its own surfaces, what is changed by hand, and the media of its train. */
 export const tanWithoutBed = (
   sizing: YearSizing,
   still: StillWater,
   exchangeM3PerD: number,
-  flowM3PerH: number,
-  { mediaAsBedM3 }: Treatment,
-  bed: BedToSize,
+  water: TreatedWater,
+  factors = { rate: 1, flow: 1 },
 ): number[] =>
   stillTanMgL(
     sizing.months.map((month) => ({ tempC: month.tempC, tanTotalGPerD: month.tanLoadGPerD })),
-    still.wettedM2,
+    still.wettedM2 * factors.rate,
     exchangeM3PerD,
-    (tanMgL, tempC) => {
-      if (mediaAsBedM3 === 0 || flowM3PerH === 0) return 0
-      const { eta } = closedLoop({
-        loadGPerD: 0,
-        flowM3PerH,
-        bedVolumeM3: mediaAsBedM3,
-        ratePerD: firstOrderRatePerD(bed.grainM, bed.porosity, tempC),
-        ...CLOSED_LOOP,
-      })
-      return eta * flowM3PerH * 24 * tanMgL
-    },
+    (tanMgL, tempC) => clearedBy(water, tempC, factors.rate, factors.flow).totalM3PerD * tanMgL,
   )
 
 /**

@@ -253,7 +253,7 @@ export const parts = {
     power: 'Power',
     headHowAddsUp: 'Head {totalM}: breakdown',
     liftPipeFrictionDarcy:
-      'Lift {staticM} + pipe friction {darcyM} (Darcy–Weisbach; Hazen–Williams says {hazenM}) + fittings {minorM} + bed {bedM} + slots {nozzlesM} + equipment {companionsM}. Pipe velocity {velocityMPerS} m/s. {litresPerKWh} L per kWh.',
+      'Lift {staticM} + pipe friction {darcyM} (Darcy–Weisbach; Hazen–Williams says {hazenM}) + fittings {minorM} + bed {bedM} + slots {nozzlesM} + equipment {trainM}. Pipe velocity {velocityMPerS} m/s. {litresPerKWh} L per kWh.',
     whatFlowMustDo: 'Flow requirements',
     methodOxygenTurnoverFalls:
       'Method {methodM3PerH}, ammonia {ammoniaM3PerH}, oxygen {oxygenM3PerH}, turnover {turnoverM3PerH}, falls {fallsM3PerH}, skimmers {skimmerM3PerH}. The largest governs; flow that the bed cannot take bypasses it.',
@@ -322,31 +322,6 @@ export const parts = {
     materials2: '{name} materials',
     saveCsv: 'Export (CSV)',
     priceBook: 'Price book',
-  },
-  besidePart: {
-    intoExistingPondWall:
-      'For an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating skimmer on the suction line, or one with its own pump, which needs no hole.',
-    besideBed: 'Other equipment',
-    nothingYetSkimmerKeeps:
-      'None yet. A skimmer keeps leaves out of the bed and can be fitted to nearly any existing pond.',
-    remove: 'Remove {kind}',
-    ratedFlow: 'Rated flow',
-    media: 'Media',
-    mouth: 'Weir width',
-    mediaSurface: '{mediaL} of media surface',
-    headFlow: '{headM} of head at this flow',
-    ownLine: 'on its own line',
-    keepsSolidsFromBed: 'keeps {solidsShare} of the solids out of the bed',
-    washesAwayDay: 'uses {washM3} of wash water a day',
-    months: '{serviceMonths} months',
-    caredEvery: 'serviced every {serviceMonths}',
-    skimmerServesAboutSurface:
-      '{skimmerFits} One skimmer serves about {skimmerServesM2} of surface: this pond needs {value}.',
-    add: 'Add',
-    chooseEquipment: 'Choose equipment…',
-    washWaterDayTopped: ' Wash water of {washWaterM3PerD} a day is topped up; mains water is dechlorinated first.',
-    togetherMediaMuchBed:
-      'Together {companions} of media, equal to {mediaAsBedM3} of this bed; {companions2} of the solids still reach the bed.{companions3}',
   },
   sheetDxf: {
     continuous: 'Continuous',

@@ -6,7 +6,7 @@ export const views = {
     sitePlan: 'Site plan',
     bed: 'Bed',
     pumpPipes: 'Pump and pipes',
-    besideBed: 'Other equipment',
+    train: 'Filter train',
     network: 'Network',
     planting: 'Planting',
     clarityOutlook: 'Clarity forecast',

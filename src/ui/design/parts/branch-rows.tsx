@@ -20,7 +20,7 @@ export function BranchRows({ bed, plan, change, errorOf, flowOf }: PlanRows) {
     <section className="sheet">
       <h2>{t('design.networkPart.branches')}</h2>
       {plan.branches.map((b, i) => (
-        <div key={i} className="companion">
+        <div key={i} className="design-row">
           <div className="d-flex gap-2 align-items-baseline">
             <strong>{t(`design.branchNames.${b.kind}`)}</strong>
             <span className="soft">{flows[i] === null || flows[i] === undefined ? '' : show(flows[i], 'flow')}</span>

@@ -52,7 +52,7 @@ export function DutySheet({ shown: { result } }: DesignPart) {
           minorM: m(head.minorM),
           bedM: m(head.bedM),
           nozzlesM: m(head.nozzlesM),
-          companionsM: m(head.companionsM),
+          trainM: m(head.trainM),
           velocityMPerS: formatNumber(head.velocityMPerS),
           litresPerKWh: formatNumber(result.litresPerKWh, 'en', 3),
         })}

@@ -17,7 +17,7 @@ export function IntakeRows(part: PlanRows) {
     <section className="sheet">
       <h2>{t('design.networkPart.intakes')}</h2>
       {plan.intakes.map((n, i) => (
-        <div key={i} className="companion">
+        <div key={i} className="design-row">
           <strong>{t(`design.intakeNames.${n.kind}`)}</strong>
           <div className="d-flex gap-3">
             <CheckField

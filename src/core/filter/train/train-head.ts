@@ -1,0 +1,28 @@
+import { isInline, isSkimmer, type TrainUnit } from './train-unit'
+import { UNIT_FACTS } from './unit-facts'
+
+/** Head that a unit takes from a line at a flow, m: its loss, and what it lifts its water anew. */
+export function unitHeadM(unit: TrainUnit, lineM3PerH: number): number {
+  const { headM, freeFallM } = UNIT_FACTS[unit.kind]
+  const through = unit.overflow ? Math.min(lineM3PerH, unit.ratedFlowM3PerH) : lineM3PerH
+  const lifted = unit.line === 'pressure' || unit.line === 'side' ? freeFallM + unit.heightM : 0
+  return lifted + headM * (through / unit.ratedFlowM3PerH) ** 2
+}
+
+/** Head lost in skimmers, m: side by side they lose the same, h = (Q / Σ q√(1/h₀))², each losing h₀ at its rated q. */
+export function skimmerHeadM(train: readonly TrainUnit[], flowM3PerH: number): number {
+  const share = train
+    .filter((unit) => isSkimmer(unit.kind) && unit.line === 'intake')
+    .reduce((sum, unit) => sum + unit.ratedFlowM3PerH / Math.sqrt(UNIT_FACTS[unit.kind].headM), 0)
+  return share > 0 ? (flowM3PerH / share) ** 2 : 0
+}
+
+/** Head that the train takes from one line of the pump's water, m. */
+export const lineHeadM = (train: readonly TrainUnit[], line: 'intake' | 'pressure', flowM3PerH: number): number =>
+  train
+    .filter((unit) => unit.line === line && !isSkimmer(unit.kind))
+    .reduce((sum, unit) => sum + unitHeadM(unit, flowM3PerH), line === 'intake' ? skimmerHeadM(train, flowM3PerH) : 0)
+
+/** Head that all units of the pump's line take at a flow, m. */
+export const inlineHeadM = (train: readonly TrainUnit[], flowM3PerH: number): number =>
+  train.some(isInline) ? lineHeadM(train, 'intake', flowM3PerH) + lineHeadM(train, 'pressure', flowM3PerH) : 0
