@@ -1,4 +1,5 @@
 import { addDays, isoWeekday } from '../src/core/numeric/calendar'
+import { withScreens } from './trains'
 import { onSite, surveySites } from './site-plans'
 import { suggestDesign } from '../src/core/filter/suggest'
 import { seededRandom, type Random } from '../src/core/numeric/random'
@@ -224,7 +225,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
   await saveDesign(owner, ponds.get('brewery')!, {
     name: 'Rebuilt for the fish it has',
-    bed: onSite(brewery, brewery.start),
+    bed: onSite(brewery, withScreens(brewery, brewery.start)),
     overrideReason: '',
   })
   // the bed that starves its plants: deep, with its headers on the floor

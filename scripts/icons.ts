@@ -8,6 +8,7 @@ writeFileSync(
   process.env.ICONS_FILE!,
   [
     '// Written by `npm run icons` from bootstrap-icons (MIT licence); not changed by hand.',
+    '/* eslint-disable max-lines -- one row an icon */',
     "import type { IconName } from './icon-names'",
     '',
     '/** What is inside each icon: paths of SVG on a field of 16 by 16. */',

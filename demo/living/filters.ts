@@ -35,8 +35,8 @@ const STOP_REASON = 'Stands and works since before the house rules were written'
 /** The filter that stands at a pond, its planting, and the equipment that belongs to it. */
 export async function buildFilter(owner: Actor, pond: BuiltPond, beds: Beds, today: IsoDate): Promise<void> {
   const random = seededRandom(pond.seed)
-  const bed = (await standingBed(owner, pond)) ?? (await newBed(owner, pond, beds))
-  if (bed.planting.length > 0 && !pond.planted) await takeOverPlanting(owner, pond.id, pond.builtOn)
+  const { bed, built } = (await standingBed(owner, pond)) ?? (await newBed(owner, pond, beds))
+  // what a filter brings with it joins the register as new; these pieces are as old as the filter
   for (const [kind, name] of fittedWith(pond.pond, bed).filter(([kind]) => !pond.fitted.includes(kind)))
     await addEquipment(owner, pond.id, {
       kind,
@@ -47,25 +47,35 @@ export async function buildFilter(owner: Actor, pond: BuiltPond, beds: Beds, tod
       retired: false,
       warrantyUntil: addDays(pond.builtOn, WARRANTY_DAYS),
     })
+  await built()
+  if (bed.planting.length > 0 && !pond.planted) await takeOverPlanting(owner, pond.id, pond.builtOn)
+}
+
+/** A bed, and how it becomes the one that stands. */
+interface Drawn {
+  readonly bed: FilterDesign
+  readonly built: () => Promise<void>
 }
 
 /** What a story has drawn for the pond stands there, unless another version does. */
-async function standingBed(owner: Actor, { id, kind, builtOn }: BuiltPond): Promise<FilterDesign | null> {
+async function standingBed(owner: Actor, { id, kind, builtOn }: BuiltPond): Promise<Drawn | null> {
   if (kind !== undefined) return null
   const { designs } = await designPage(owner, id)
   const standing = designs.find(({ state }) => state === 'approved' || state === 'built')
   const drawn = standing ?? designs.at(-1)
   if (!drawn) return null
-  if (!standing) await build(owner, drawn.id, builtOn)
-  return drawn.bed
+  return { bed: drawn.bed, built: async () => (standing ? undefined : build(owner, drawn.id, builtOn)) }
 }
 
-async function newBed(owner: Actor, { id, kind, builtOn }: BuiltPond, beds: Beds): Promise<FilterDesign> {
+async function newBed(owner: Actor, { id, kind, builtOn }: BuiltPond, beds: Beds): Promise<Drawn> {
   const drawn = (kind === undefined ? undefined : beds.get(kind)) ?? designPage(owner, id).then(({ start }) => start)
   if (kind !== undefined) beds.set(kind, drawn)
   const bed = await drawn
-  await build(owner, (await saveDesign(owner, id, { name: 'As built', bed, overrideReason: '' })).id, builtOn)
-  return bed
+  return {
+    bed,
+    built: async () =>
+      build(owner, (await saveDesign(owner, id, { name: 'As built', bed, overrideReason: '' })).id, builtOn),
+  }
 }
 
 async function build(owner: Actor, id: DesignId, builtOn: IsoDate): Promise<void> {

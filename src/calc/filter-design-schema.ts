@@ -216,6 +216,7 @@ export const designOf = (d: DesignJson): FilterDesign => ({
 })
 
 /** A design of the core in the contract's words. */
+// eslint-disable-next-line max-lines-per-function -- one design, figure by figure
 export const designJson = (d: FilterDesign): DesignJson => ({
   type: d.type,
   sizingMethod: d.sizingMethod,

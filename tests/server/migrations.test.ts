@@ -101,6 +101,16 @@ describe('migrations forward, on data of every earlier shape', () => {
     expect(book.items[0]).toMatchObject({ key: 'liner', costMinor: 900 })
   })
 
+  it('a firm’s price of its one drum is that of the middle size, and the others follow', async () => {
+    const { book } = await read(findPriceBook)
+    const cost = (size: number) => book.items.find((item) => item.key === `unit:drum:${size}`)
+    expect(cost(20)).toMatchObject({ name: 'Drum 20', costMinor: 300_000 })
+    expect(cost(10)!.costMinor).toBe(Math.round(300_000 * 0.5 ** 0.6))
+    expect(cost(100)!.costMinor).toBeGreaterThan(cost(60)!.costMinor)
+    expect(book.items.filter((item) => item.key.startsWith('companion'))).toEqual([])
+    expect(new Set(book.items.map((item) => item.key)).size).toBe(book.items.length)
+  })
+
   it('answers in words have codes, in visits, their logs and own visit types', async () => {
     const codes = ['pond-water', 'tap-water']
     const visit = (await read((trx) => findVisit(trx, OLD_VISITS.media as VisitId)))!

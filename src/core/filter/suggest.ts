@@ -1,6 +1,6 @@
 import { checkDesign } from './checks'
 import { evaluateDesign } from './design'
-import type { DesignPond, FilterDesign } from './design-input'
+import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
 import { targetDesign, type Site } from './first-design'
 import type { CataloguePump } from './flow/pump-catalogue'
 import type { FilterRules, SizingMethod } from './house-rules'
@@ -22,8 +22,13 @@ export function suggestDesign(
   type: FilterType = 'lined-wetland',
   site: Site = {},
 ): FilterDesign {
-  let design = targetDesign({ pond, sizingMethod, rules, pumps, type, site })
   const given = { pond, rules, pumps, houseMethod: sizingMethod }
+  return withoutStops(given, targetDesign({ pond, sizingMethod, rules, pumps, type, site }))
+}
+
+/** A design with every stop mended that a remedy mends, one after the other. */
+export function withoutStops(given: Omit<DesignProblemInput, 'design'>, drawn: FilterDesign): FilterDesign {
+  let design = drawn
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const mended = mendOne({ ...given, design })
     if (!mended) break

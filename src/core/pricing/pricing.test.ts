@@ -3,6 +3,10 @@ import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
+import { trainUnit } from '../../../tests/fixtures/train-unit'
+import { TRAIN_KINDS } from '../filter/train/train-unit'
+import { UNIT_SIZES, unitKey } from '../filter/train/unit-sizes'
+import { nearestSize } from '../hydraulics/fittings'
 import { FILTER_TYPES } from '../filter/types'
 import { suggestDesign } from '../filter/suggest'
 import { BED_MATERIALS } from '../filter/bed/layers'
@@ -95,6 +99,36 @@ describe('a split flow', () => {
     expect(of(split, pipeM) - of(wetland, pipeM)).toBeCloseTo(runsM, 9)
     expect(of(split, (k) => k === 'fitting:ball-valve') - of(wetland, (k) => k === 'fitting:ball-valve')).toBe(4)
     expect(of(split, (k) => k.startsWith('pump:'))).toBe(of(wetland, (k) => k.startsWith('pump:')) + 1)
+  })
+})
+
+describe('a filter train', () => {
+  const price = (train: FilterDesign['train'], over: Partial<FilterDesign> = {}) =>
+    estimate({ ...wetland, ...over, train }, USUAL_PRICE_BOOK, stock)
+  it.each(TRAIN_KINDS)('has a price for every size of a %s, the larger the dearer', (kind) => {
+    const costs = UNIT_SIZES[kind].steps.map((size) => {
+      const line = USUAL_PRICE_BOOK.items.find((item) => item.key === unitKey(kind, size))!
+      expect(line.name).toContain(String(size))
+      return line.costMinor
+    })
+    expect(costs).toEqual([...costs].sort((a, b) => a - b))
+    expect(new Set(costs).size).toBe(costs.length)
+    expect(price([trainUnit(kind)]).unpriced).toEqual([])
+  })
+  it('is bought in the size that takes its flow, with valves, ways past and intake pipes', () => {
+    const drum = trainUnit('drum', { line: 'pressure', ratedFlowM3PerH: 17, overflow: true })
+    const keys = (design: FilterDesign) =>
+      new Map(materialsOf(design, PUMP_CATALOGUE, pipes).map((need) => [need.key, need.quantity]))
+    const [plain, drummed] = [
+      keys(wetland),
+      keys({ ...wetland, train: [drum], intakePipe: { count: 2, diameterM: 0.1036, lengthM: 5 } }),
+    ]
+    const more = (key: string) => (drummed.get(key) ?? 0) - (plain.get(key) ?? 0)
+    expect(drummed.get('unit:drum:20')).toBe(1)
+    expect(more('fitting:tee-branch')).toBe(2)
+    expect(more('fitting:ball-valve')).toBe(1)
+    expect(more(`pipe:${nearestSize(0.1036, pipes).name}`)).toBe(10)
+    expect(price([drum]).totalMinor).toBeGreaterThan(price([{ ...drum, ratedFlowM3PerH: 9 }]).totalMinor)
   })
 })
 

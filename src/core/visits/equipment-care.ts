@@ -27,6 +27,20 @@ export const EQUIPMENT_KINDS = [
     prefers: ['spring-cleanout', 'spring-startup', 'routine'],
   },
   {
+    key: 'screen',
+    brings: false,
+    everyDays: 90,
+    minutes: 25,
+    prefers: ['routine', 'spring-startup', 'spring-cleanout'],
+  },
+  {
+    key: 'filter-seals',
+    brings: true,
+    everyDays: 730,
+    minutes: 30,
+    prefers: ['spring-startup', 'spring-cleanout', 'routine'],
+  },
+  {
     key: 'ioniser-probe',
     brings: true,
     everyDays: 365,

@@ -34,6 +34,28 @@ describe('design files', () => {
     const read = readDesignFile(file({ design: own }))
     expect(read.ok && read.value.design).toEqual(own)
   })
+  it('of the fifth format bring their equipment as a train, each where its kind usually stands', () => {
+    const { train, intakePipe, ...rest } = design()
+    const companions = [
+      { kind: 'skimmer-wall', mediaL: 0, ratedFlowM3PerH: 12, weirM: 0.3 },
+      { kind: 'uv', mediaL: 0, ratedFlowM3PerH: 10, weirM: 0 },
+      { kind: 'trickle-tower', mediaL: 120, ratedFlowM3PerH: 8, weirM: 0 },
+    ]
+    expect([train, intakePipe]).toEqual([[], null])
+    const read = readDesignFile(file({ format: 5, design: { ...rest, companions } }))
+    expect(read.ok && read.value.design).toMatchObject({
+      intakePipe: null,
+      train: [
+        { kind: 'skimmer-wall', line: 'intake', weirM: 0.3, clearanceM: null },
+        { kind: 'uv', line: 'pressure', lampW: 75, ratedFlowM3PerH: 10 },
+        { kind: 'trickle-tower', line: 'side', heightM: 1.2, mediaL: 120 },
+      ],
+    })
+  })
+  it('refuse a unit in a line that it cannot stand in', () =>
+    expect(
+      problem(file({ design: { ...design(), train: [trainUnit('aerator', { line: 'pressure' })] } })),
+    ).toMatchObject({ code: 'bad-field', path: 'design.train.0.line' }))
   it('refuse what comes from the future, saying which format', () =>
     expect(problem(file({ format: DESIGN_FORMAT + 1 }))).toMatchObject({ code: 'from-the-future', path: 'format' }))
   it.each([

@@ -1,6 +1,8 @@
 import { UNTESTED_FILL } from '../../core/water/fill-water'
 import { assertEcoPond } from '../../core/ecosystem/pond'
 import { evaluateDesign } from '../../core/filter/design'
+import { trainUnit } from '../../../tests/fixtures/train-unit'
+import type { FilterDesign } from '../../core/filter/design-input'
 import { suggestDesign } from '../../core/filter/suggest'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
@@ -45,13 +47,15 @@ const designPond = {
   ground: null,
 }
 const design = suggestDesign(designPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
-const result = evaluateDesign({
-  pond: designPond,
-  design,
-  rules: DEFAULT_FILTER_RULES,
-  houseMethod: 'volume',
-  pumps: PUMP_CATALOGUE,
-})
+const evaluated = (of: FilterDesign) =>
+  evaluateDesign({
+    pond: designPond,
+    design: of,
+    rules: DEFAULT_FILTER_RULES,
+    houseMethod: 'volume',
+    pumps: PUMP_CATALOGUE,
+  })
+const result = evaluated(design)
 const of = (changes: Partial<EcoPondFacts> = {}) =>
   ecoPondOf({
     pond,
@@ -92,6 +96,18 @@ describe('a saved pond as the simulator takes it', () => {
     expect(of({ gear: [gear('net')] }).leafKeptShare).toBeGreaterThan(of().leafKeptShare)
     expect(of({ gear: [gear('aerator'), gear('de-icer')] })).toMatchObject({ aeratorGPerD: 200, iceHole: true })
     expect(of({ gear: [gear('aerator', 'stored')] }).aeratorGPerD).toBe(0)
+  })
+  it('gets the air and the light of its filter train, by what each unit does at its flow', () => {
+    const train = [trainUnit('aerator', { ratedFlowM3PerH: 4 }), trainUnit('uv', { lampW: 18, ratedFlowM3PerH: 30 })]
+    const fitted = evaluated({ ...design, train })
+    const eco = of({ design: { ...design, train }, result: fitted })
+    expect(eco.aeratorGPerD).toBeCloseTo(fitted.train.oxygenGPerD, 9)
+    expect(eco.aeratorGPerD).toBeGreaterThan(100)
+    const strong = [train[0]!, { ...train[1]!, lampW: 300 }]
+    const stronger = of({ design: { ...design, train: strong }, result: evaluated({ ...design, train: strong }) })
+    expect(eco.filter.uvFlowM3PerH).toBeGreaterThan(0)
+    expect(eco.filter.uvFlowM3PerH).toBeLessThan(0.6 * stronger.filter.uvFlowM3PerH)
+    expect(stronger.filter.uvFlowM3PerH).toBeLessThanOrEqual(fitted.flowM3PerH * 1.01)
   })
   it('is filled with what was tested at the site, and with what is usual where nothing was', () => {
     const usual = of().source

@@ -57,6 +57,8 @@ export const equipment = {
   kindNames: {
     'uv-lamp': 'UV lamp',
     'filter-pads': 'Filter pads',
+    screen: 'Filter screen',
+    'filter-seals': 'Filter seals and valve',
     'ioniser-probe': 'Ioniser probe',
     pump: 'Pump',
     'dosing-unit': 'Dosing unit',
@@ -67,6 +69,8 @@ export const equipment = {
     of: '{task}: {name}',
     'uv-lamp': 'Renew the UV lamp',
     'filter-pads': 'Renew the filter pads',
+    screen: 'Clean screen, nozzles and seals',
+    'filter-seals': 'Renew the filter’s seals and check its valve',
     'ioniser-probe': 'Clean or renew the ioniser probe',
     pump: 'Service the pump',
     'dosing-unit': 'Put in a new dosing pack',

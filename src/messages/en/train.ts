@@ -64,6 +64,13 @@ export const train = {
     intakeDrop: 'The water at the pump stands {drop} below the pond.',
     intakeSplit: 'The flow is split: the intakes of the network count instead.',
   },
+  schedule: {
+    unit: 'Unit',
+    size: 'Size',
+    flow: 'Flow',
+    space: 'Free space',
+    litres: '{litres} L of media',
+  },
   outage: {
     title: 'After a power cut',
     part: 'Part',

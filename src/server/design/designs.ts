@@ -4,6 +4,7 @@ import type { FilterDesign } from '@/core/filter/design-input'
 import { checkDesign, type CheckId } from '@/core/filter/checks'
 import { evaluateDesign } from '@/core/filter/design'
 import { placedDesign } from '@/core/site-plan/placed-design'
+import { pumpNamesOf } from '@/core/drawing/drawing-set'
 import { suggestDesign } from '@/core/filter/suggest'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { DesignInput } from '@/domain/design/design'
@@ -18,6 +19,8 @@ import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findDesign, insertDesign, listDesigns, moveDesign, reopenOthers } from '@/server/design/design-repository'
 import { deleteDesignDraft, findDesignDraft, storeDesignDraft } from '@/server/design/design-draft-repository'
+import { registerFitted } from '@/server/equipment/fitted'
+import { todayIn } from '@/server/platform/today'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -177,6 +180,10 @@ export async function moveDesignOn(actor: Actor, id: DesignId, version: number, 
       reason,
       stops,
     })
+    if (to.state !== 'built') return
+    const built = to.builtBed ?? design.bed
+    const pumpNames = pumpNamesOf(built, await pumpsOf(trx))
+    await registerFitted(trx, actor.firmId, pond.id, built, pumpNames, todayIn(actor.timeZone))
   })
 }
 

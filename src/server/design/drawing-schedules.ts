@@ -2,6 +2,10 @@ import type { DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { levelsOf, type Levels } from '@/core/filter/levels'
 import type { SheetWords } from '@/core/drawing/sheet'
+import { outageRules } from '@/core/filter/train/outage'
+import { UNIT_FACTS } from '@/core/filter/train/unit-facts'
+import { outageWords } from '@/messages/design/outage-words'
+import { unitSizeWords } from '@/messages/design/unit-size-words'
 import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import type { PondGround } from '@/core/site-plan/pond-ground'
 import { tieInTable } from '@/core/site-plan/tie-in'
@@ -21,6 +25,7 @@ interface ScheduleInput {
   readonly result: DesignResult
   readonly ground: PondGround | null
   readonly length: (m: number) => string
+  readonly flow: (m3PerH: number) => string
   readonly words: Pick<SheetWords, 'level'>
   readonly t: Texts
 }
@@ -38,7 +43,14 @@ const LEVEL_NAMES = {
 
 /** Pipes, levels, plants and set-out of a design, each left out where there is nothing to list. */
 export function scheduleRows(input: ScheduleInput): ScheduleTable[] {
-  return [pipeTable(input), levelTable(input), plantTable(input), tieIn(input)].filter(({ rows }) => rows.length > 0)
+  return [
+    pipeTable(input),
+    trainTable(input),
+    levelTable(input),
+    plantTable(input),
+    tieIn(input),
+    outageTable(input),
+  ].filter(({ rows }) => rows.length > 0)
 }
 
 function pipeTable({ design, length, t }: ScheduleInput): ScheduleTable {
@@ -82,6 +94,36 @@ function pipeTable({ design, length, t }: ScheduleInput): ScheduleTable {
           )
         : []),
     ],
+  }
+}
+
+/** The train in its order, each unit with the line it stands in, its size, its flow and the space it wants. */
+function trainTable({ result, length, flow, t }: ScheduleInput): ScheduleTable {
+  return {
+    title: t('train.page.title'),
+    heads: [
+      t('train.schedule.unit'),
+      t('train.page.line'),
+      t('train.schedule.size'),
+      t('train.schedule.flow'),
+      t('train.schedule.space'),
+    ],
+    rows: result.train.units.map(({ unit, size, flowM3PerH }) => [
+      t(`design.trainNames.${unit.kind}`),
+      t(`train.lines.${unit.line}`),
+      unitSizeWords(unit.kind, size, { flow, t }),
+      unit.line === 'pond' ? '' : flow(flowM3PerH),
+      UNIT_FACTS[unit.kind].clearanceM > 0 ? length(UNIT_FACTS[unit.kind].clearanceM) : '',
+    ]),
+  }
+}
+
+/** What the crew and the customer do when the power comes back. */
+function outageTable({ design, result, t }: ScheduleInput): ScheduleTable {
+  return {
+    title: t('train.outage.title'),
+    heads: [t('train.outage.part'), t('train.outage.after'), t('train.outage.act')],
+    rows: outageRules(design, result.stop.wetShare).map((rule) => outageWords(rule, t)),
   }
 }
 

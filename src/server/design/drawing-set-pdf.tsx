@@ -70,7 +70,15 @@ export async function drawingSetPdf(actor: Actor, id: DesignId, paper: Paper) {
     const sheet = sheetOfSet(key, input)
     return sheet ? [{ key, sheet }] : []
   })
-  const tables = scheduleRows({ design, result, ground: input.ground, length, words, t })
+  const tables = scheduleRows({
+    design,
+    result,
+    ground: input.ground,
+    length,
+    flow: (q) => plain(formatQuantity(q, 'flow', units)),
+    words,
+    t,
+  })
   const bytes = await renderToBuffer(
     <Document title={`${pond.name}, ${given.name}`} author={firmName} language="en">
       {sheets.map(({ key, sheet }, i) => (

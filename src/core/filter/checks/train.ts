@@ -36,9 +36,7 @@ export const unreached = (units: readonly UnitResult[]): UnitResult[] =>
 
 /** The filter train: flow of each unit, order, levels before the pump, lamps, heat, wash water, reach. */
 export function trainChecks(context: CheckContext): Check[] {
-  const { design, result } = context
-  const { units } = result.train
-  if (units.length === 0 && design.intakePipe === null) return []
+  const { units } = context.result.train
   return [
     ...(units.length === 0 ? [] : [flowCheck(units), orderCheck(context)]),
     ...levelCheck(context),

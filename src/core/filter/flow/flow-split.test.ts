@@ -1,4 +1,5 @@
 import { koiPond as pond } from '../../../../tests/fixtures/design-pond'
+import { trainUnit } from '../../../../tests/fixtures/train-unit'
 import { writeInp } from '../../hydraulics/network/inp'
 import { solveInp } from '../../hydraulics/network/solve-inp'
 import { checkDesign } from '../checks'
@@ -22,8 +23,13 @@ const work = (own: FilterDesign) => {
 const branch = plan.branches[0]!
 const two = (valve: number): FlowPlan => ({ ...plan, branches: [plan.branches[0]!, { ...plan.branches[1]!, valve }] })
 
+const SCREENED: FilterDesign['train'] = [
+  trainUnit('drum', { line: 'intake', ratedFlowM3PerH: 15 }),
+  trainUnit('pressurised', { ratedFlowM3PerH: 15 }),
+]
+
 describe('how a network shares the water out', () => {
-  it.each<[string, FlowPlan]>([
+  it.each<[string, FlowPlan, FilterDesign['train']?]>([
     ['a bed and a bypass', plan],
     ['both wide open', two(1)],
     ['the bypass nearly shut', two(0.1)],
@@ -33,10 +39,17 @@ describe('how a network shares the water out', () => {
     ],
     ['two intakes side by side', { ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: true })) }],
     ['a second pump', { ...plan, morePumps: [pumps[2]!.id] }],
-  ])('agrees with EPANET: %s', async (_, of) => {
-    const solved = await solveInp(writeInp(networkOf(design, of, 'summer', pumps, rules.tables)))
+    ['a train before the pump and after it', plan, SCREENED],
+  ])('agrees with EPANET: %s', async (_, of, train = []) => {
+    const trained = { ...design, train }
+    const solved = await solveInp(writeInp(networkOf(trained, of, 'summer', pumps, rules.tables)))
     if (!solved.ok) throw new Error(solved.problem.messages.join('; '))
-    const found = split(of)
+    const found = split(of, trained)
+    of.intakes.forEach((intake, i) => {
+      if (!intake.summer) return
+      const epanet = solved.value.links.find((l) => l.id === linkIds.intake(i))!.flowM3PerH
+      expect(Math.abs(found.intakesM3PerH[i]! - epanet)).toBeLessThan(0.03 * found.totalM3PerH)
+    })
     of.branches.forEach((_branch, i) => {
       const epanet = solved.value.links.find((l) => l.id === linkIds.branch(i))!.flowM3PerH
       expect(Math.abs(found.branchesM3PerH[i]! - epanet)).toBeLessThan(0.03 * found.totalM3PerH)

@@ -1,4 +1,4 @@
-import { CHECK_LIMITS, type CheckId } from '../checks/check'
+import type { CheckId } from '../checks/check'
 import { overrun, TRAIN_LIMITS, underwet, unreached } from '../checks/train'
 import { WETTING_M_PER_H } from '../train/media'
 import { nextBoreM } from '../../hydraulics/fittings'
@@ -10,6 +10,8 @@ import type { Context, Mend } from './remedy'
 
 const TALLEST_TOWER_M = 2
 const MOST_INTAKE_PIPES = 4
+/** A larger unit loses less head, and more comes. */
+const WITH_MARGIN = 1.2
 
 /** The train with some of its units changed. */
 const changed = (
@@ -27,13 +29,13 @@ const changed = (
 /** The next size that takes a flow: media grow with it. */
 function larger(unit: TrainUnit, flowM3PerH: number): TrainUnit {
   const { by, steps } = UNIT_SIZES[unit.kind]
-  const wanted = Math.ceil(flowM3PerH * CHECK_LIMITS.sizeTolerance)
+  const wanted = Math.ceil(flowM3PerH * WITH_MARGIN)
   if (by === 'ratedFlowM3PerH') {
     const step = steps.find((size) => size >= wanted)
     // nothing that large is sold: what is over goes past
     return step === undefined ? { ...unit, overflow: true } : { ...unit, ratedFlowM3PerH: step }
   }
-  const mediaL = (unit.mediaL * flowM3PerH) / unit.ratedFlowM3PerH
+  const mediaL = (unit.mediaL * wanted) / unit.ratedFlowM3PerH
   return {
     ...unit,
     ratedFlowM3PerH: wanted,

@@ -1,6 +1,6 @@
 import { bedAreaM2 } from '../bed/bed-geometry'
 import type { FilterDesign } from '../design-input'
-import { isInline } from '../train/train-unit'
+import { isInline, throughM3PerH } from '../train/train-unit'
 import { workingSurfaceM2 } from '../train/media'
 import type { Passed } from '../train/capture'
 import { clearedM3PerD } from '../train/removal'
@@ -43,12 +43,15 @@ const scaledFlow = (water: TreatedWater, factor: number): TreatedWater => ({
   units: water.units.map((passed) => {
     if (!isInline(passed.unit)) return passed
     const lineM3PerH = passed.lineM3PerH * factor
-    const { overflow, ratedFlowM3PerH } = passed.unit
-    return { ...passed, lineM3PerH, flowM3PerH: overflow ? Math.min(lineM3PerH, ratedFlowM3PerH) : lineM3PerH }
+    return { ...passed, lineM3PerH, flowM3PerH: throughM3PerH(passed.unit, lineM3PerH) }
   }),
 })
 
-/** What bed and media free of TAN, m³ a day. @param rate factor on all nitrification; @param flow factor on the pump's flow */
+/**
+ * What bed and media free of TAN, m³ a day.
+ * @param rate factor on all nitrification
+ * @param flow factor on the pump's flow
+ */
 export const clearedBy = (water: TreatedWater, tempC: number, rate = 1, flow = 1) => {
   const { bedM3PerH, stoneM3, bed, units, pumpM3PerH } = flow === 1 ? water : scaledFlow(water, flow)
   return clearedM3PerD(

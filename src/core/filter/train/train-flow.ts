@@ -1,5 +1,6 @@
 import type { FlowBranch } from '../flow/flow-plan'
-import { isInline, isSkimmer, type TrainUnit } from './train-unit'
+import { conductance } from './train-head'
+import { isInline, isSkimmer, throughM3PerH, type TrainUnit } from './train-unit'
 import type { Passed } from './capture'
 
 /** What passes through the train. */
@@ -22,17 +23,13 @@ export const hasOwnPump = (unit: TrainUnit, flows: TrainFlows): boolean =>
 export function passedThrough(train: readonly TrainUnit[], flows: TrainFlows): Passed[] {
   const skimmed = train
     .filter((unit) => isSkimmer(unit.kind) && unit.line === 'intake')
-    .reduce((sum, unit) => sum + unit.ratedFlowM3PerH, 0)
+    .reduce((sum, unit) => sum + conductance(unit), 0)
   return train.map((unit) => {
     // skimmers stand side by side and share what the pump draws
-    const share = isSkimmer(unit.kind) ? unit.ratedFlowM3PerH / Math.max(skimmed, 1e-9) : 1
+    const share = isSkimmer(unit.kind) ? conductance(unit) / Math.max(skimmed, 1e-9) : 1
     const lineM3PerH = isInline(unit)
       ? flows.pumpM3PerH * share
       : (branchOf(unit.kind, flows)?.flowM3PerH ?? unit.ratedFlowM3PerH)
-    return {
-      unit,
-      lineM3PerH,
-      flowM3PerH: unit.overflow ? Math.min(lineM3PerH, unit.ratedFlowM3PerH) : lineM3PerH,
-    }
+    return { unit, lineM3PerH, flowM3PerH: throughM3PerH(unit, lineM3PerH) }
   })
 }

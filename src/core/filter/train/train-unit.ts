@@ -63,3 +63,12 @@ export const isSkimmer = (kind: TrainKind): boolean => kind.startsWith('skimmer'
 
 /** Whether all of the pump's water meets it: on its way to the pump or from it. */
 export const isInline = ({ line }: Pick<TrainUnit, 'line'>): boolean => line === 'intake' || line === 'pressure'
+
+/**
+ * What of a line's flow goes through a unit, m³/h: where its surplus goes past, no more than it is made for. Skimmers
+ * draw what the pump asks of them.
+ */
+export const throughM3PerH = (
+  { kind, overflow, ratedFlowM3PerH }: Pick<TrainUnit, 'kind' | 'overflow' | 'ratedFlowM3PerH'>,
+  lineM3PerH: number,
+): number => (overflow && !isSkimmer(kind) ? Math.min(lineM3PerH, ratedFlowM3PerH) : lineM3PerH)

@@ -211,6 +211,8 @@ export const parts = {
     approveVersion: 'Approve version {number}',
     markVersionBuilt: 'Mark version {number} as built',
     whatBuiltOtherwiseThan: 'Differences from the drawing (empty if none)',
+    registerNote:
+      'Pumps, lamps, screens and other parts that wear out join the pond’s equipment with their usual intervals, unless that kind is there already.',
     figuresDesignNowWhat: 'The current values are as built',
     built: 'Mark as built',
     whyVersionRightAlthough: 'Reason for version {number} despite open stops',

@@ -132,6 +132,7 @@ function MoveOn({ design, current }: { design: Design; current: FilterDesign }) 
           disabled={!differs}
           onChange={setFigures}
         />
+        <span className="soft small w-100">{t('design.versionsPart.registerNote')}</span>
         <button
           type="button"
           className="btn btn-sm btn-primary"

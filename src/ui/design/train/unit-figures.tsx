@@ -1,9 +1,9 @@
 'use client'
 import { UNIT_FACTS } from '@/core/filter/train/unit-facts'
-import { UNIT_SIZES } from '@/core/filter/train/unit-sizes'
 import { UV } from '@/core/filter/train/uv'
 import type { UnitResult } from '@/core/filter/train/evaluate-train'
 import { formatNumber } from '@/core/units/format'
+import { unitSizeWords } from '@/messages/design/unit-size-words'
 import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
 
@@ -40,14 +40,7 @@ export function UnitFigures({ worked }: { readonly worked: UnitResult }) {
         wanted: two(UV.wantedMjPerCm2),
       }),
     t('train.page.service', { months: facts.serviceMonths }),
-    t('train.page.pricedAs', { size: sizeWords(worked, show) }),
+    t('train.page.pricedAs', { size: unitSizeWords(unit.kind, worked.size, { flow: (q) => show(q, 'flow'), t }) }),
   ]
   return <p className="soft small mb-0">{said.filter(Boolean).join(' · ')}</p>
-}
-
-/** The size that is bought, in what its kind is sold by. */
-function sizeWords({ unit, size }: UnitResult, show: ReturnType<typeof useShow>): string {
-  const { by } = UNIT_SIZES[unit.kind]
-  if (by === 'ratedFlowM3PerH') return show(size, 'flow')
-  return by === 'mediaL' ? show(size / 1000, 'volume', { scale: 'small' }) : `${formatNumber(size)} W`
 }

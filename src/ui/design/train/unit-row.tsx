@@ -1,5 +1,5 @@
 'use client'
-import { isSkimmer, type TrainLine, type TrainUnit } from '@/core/filter/train/train-unit'
+import { isInline, isSkimmer, type TrainLine, type TrainUnit } from '@/core/filter/train/train-unit'
 import { UNIT_FACTS } from '@/core/filter/train/unit-facts'
 import type { UnitResult } from '@/core/filter/train/evaluate-train'
 import { CheckField } from '@/ui/kit/check-field'
@@ -42,7 +42,7 @@ export function UnitRow(row: UnitRowProps) {
         ) : null}
         <UnitFields unit={unit} onChange={onChange} errorOf={errorOf} />
       </div>
-      {unit.line === 'intake' || unit.line === 'pressure' ? (
+      {isInline(unit) && !isSkimmer(unit.kind) ? (
         <CheckField
           label={t('train.page.overflow')}
           checked={unit.overflow}
