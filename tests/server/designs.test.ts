@@ -16,6 +16,9 @@ import { tellAnswer } from '@/server/proposals/proposal-answers'
 import { answerProposal, makeProposal, publicProposal, renewLink, withdrawProposal } from '@/server/proposals/proposals'
 import { fetchWeatherNews } from '@/server/season/weather'
 import { proposalPdf } from '@/server/proposals/proposal-pdf'
+import { addEquipment } from '@/server/equipment/tasks'
+import { listEquipment } from '@/server/equipment/equipment-repository'
+import { trainUnit } from '../fixtures/train-unit'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { oldDesign } from '../fixtures/old-design'
 import { problemOf } from '../fixtures/problem-of'
@@ -105,6 +108,40 @@ describe('design versions', () => {
     expect(design).toMatchObject({ state: 'built', stopReason })
     expect(design!.stops).toContain('house-size')
     expect((await propose(actors.designer, pondId, id, { stopReason })).number).toBeGreaterThan(0)
+  })
+  it('that are built put their pumps, lamps and screens into the pond’s register, each kind once', async () => {
+    const { actors, pondId, bench } = await withDesign('Register')
+    await addEquipment(actors.owner, pondId, {
+      kind: 'uv-lamp',
+      name: 'The old lamp',
+      fittedOn: '2026-01-10',
+      everyDays: 365,
+      doneOn: null,
+      retired: false,
+      warrantyUntil: null,
+    })
+    const train = [trainUnit('drum', { ratedFlowM3PerH: 60 }), trainUnit('uv'), trainUnit('aerator'), trainUnit('sieve')]
+    const { id } = await saveDesign(actors.designer, pondId, {
+      name: 'With a train',
+      bed: { ...bench.start, train },
+      overrideReason: '',
+    })
+    const stopReason = 'Only the register is looked at here'
+    const registered = async () =>
+      (await inFirm(actors.owner.firmId, (trx) => listEquipment(trx, pondId))).map((e) => `${e.kind}: ${e.name}`).sort()
+    await moveDesignOn(actors.designer, id, 1, { state: 'approved', stopReason })
+    expect(await registered()).toEqual(['uv-lamp: The old lamp'])
+    await moveDesignOn(actors.designer, id, 2, { state: 'built', asBuilt: '', builtBed: null, stopReason })
+    const pump = bench.pumps.find((p) => p.id === bench.start.pumpId)!.name
+    expect(await registered()).toEqual(
+      [
+        'aerator: Air pump with stones',
+        `pump: ${pump}`,
+        'screen: Rotary drum filter',
+        'screen: Sieve',
+        'uv-lamp: The old lamp',
+      ].sort(),
+    )
   })
   it('of the first format are read as today’s', async () => {
     const { actors, firmId, pondId, id } = await withDesign('Birch')

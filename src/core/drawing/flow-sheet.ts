@@ -106,7 +106,7 @@ function boxOf(x: number, at: number, { name, flow, past }: Node, write: FlowShe
       fill: 'gravel',
     },
     label(x + BOX.widthM / 2, at + 0.08, name, 'middle'),
-    label(x + BOX.widthM / 2, at - 0.14, flow === null ? '' : write(flow), 'middle', 'LEVELS'),
+    label(x + BOX.widthM / 2, at - 0.14, flow === null ? '' : write(flow), 'middle'),
     ...(past !== undefined && past > 1e-6
       ? [
           {
@@ -120,7 +120,7 @@ function boxOf(x: number, at: number, { name, flow, past }: Node, write: FlowShe
             ],
             arrow: true,
           },
-          label(x + BOX.widthM / 2, at + overM + 0.04, write(past), 'middle', 'LEVELS'),
+          label(x + BOX.widthM / 2, at + overM + 0.04, write(past), 'middle'),
         ]
       : []),
   ]

@@ -1,9 +1,9 @@
 /** The filter train: equipment that the water meets on its way, unit by unit. */
 export const train = {
   lines: {
-    intake: 'By gravity, before the pump',
-    pressure: 'Between pump and bed',
-    side: 'On a line of its own',
+    intake: 'Gravity, to the pump',
+    pressure: 'Pressure, pump to bed',
+    side: 'Own line',
     pond: 'In the pond',
   },
   page: {
@@ -25,7 +25,7 @@ export const train = {
     mesh: 'Screen openings, µm',
     lampPower: 'Lamp power, W',
     overflow: 'Surplus goes past, over a weir or bypass',
-    clearance: 'Free space for service',
+    clearance: 'Service space',
     clearanceHint: '{needed} needed to take out what is serviced',
     through: '{flow} through it',
     past: '{flow} past it',
@@ -41,6 +41,9 @@ export const train = {
     skimmersFor: '{fits} One skimmer serves about {area} of surface: this pond needs {count}.',
     skimmerFits:
       'For an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating skimmer on the suction line, or one with its own pump, which needs no hole. A skimmer takes what floats; the floor is still vacuumed.',
+    unitOfSize: '{name} ({size}{past, select, yes {, surplus goes past} other {}})',
+    intakePipes: '{count, plural, one {# intake pipe} other {# intake pipes}} {bore}',
+    none: 'none',
     add: 'Add equipment',
     choose: 'Choose equipment…',
     together: 'The train as a whole',

@@ -2,6 +2,7 @@ import { type Texts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import type { FormatOptions } from '@/core/units/format'
 import { checkWords } from '@/messages/design/checks'
+import { unitSizeWords } from '@/messages/design/unit-size-words'
 import type { Worked } from './use-design'
 import { VERDICT_NAMES } from './verdict-names'
 
@@ -11,13 +12,27 @@ export interface Change {
   readonly after: string
 }
 
+type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
+
+/** The train in one line: its units in their order with their sizes, and the pipes that lead to it. */
+function trainWords({ bed, result }: Worked, show: Show, t: Texts): string {
+  const flow = (m3PerH: number) => show(m3PerH, 'flow')
+  const units = result.train.units.map(({ unit, size }) =>
+    t('train.page.unitOfSize', {
+      name: t(`design.trainNames.${unit.kind}`),
+      size: unitSizeWords(unit.kind, size, { flow, t }),
+      past: unit.overflow ? 'yes' : 'no',
+    }),
+  )
+  const pipe = bed.intakePipe
+  const intake = pipe
+    ? [t('train.page.intakePipes', { count: pipe.count, bore: show(pipe.diameterM, 'length', { scale: 'small' }) })]
+    : []
+  return [...intake, ...units].join(', ') || t('train.page.none')
+}
+
 /** What a change of the design did to its figures and checks, in words; only what reads differently. */
-export function changesBetween(
-  before: Worked,
-  after: Worked,
-  show: (value: number, kind: QuantityKind, options?: FormatOptions) => string,
-  t: Texts,
-): Change[] {
+export function changesBetween(before: Worked, after: Worked, show: Show, t: Texts): Change[] {
   const figures = (w: Worked): [string, string][] => [
     [
       t('design.whatChanged.bed'),
@@ -34,6 +49,7 @@ export function changesBetween(
       t('design.whatChanged.return'),
       `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`,
     ],
+    [t('design.whatChanged.train'), trainWords(w, show, t)],
     [t('design.whatChanged.tanWorstMonth'), show(w.result.worstTanMgL, 'concentration')],
     [t('design.whatChanged.power'), `${Math.round(w.result.powerW)} W`],
     [t('design.whatChanged.stone'), show(w.result.weights.stoneT * 1000, 'mass')],

@@ -6,6 +6,7 @@ import { inOrder } from '../train/order'
 import type { TrainUnit } from '../train/train-unit'
 import { UNIT_FACTS } from '../train/unit-facts'
 import { UNIT_SIZES } from '../train/unit-sizes'
+import { flowForLamp, UV } from '../train/uv'
 import type { Context, Mend } from './remedy'
 
 const TALLEST_TOWER_M = 2
@@ -79,11 +80,13 @@ export const TRAIN_MENDS: Partial<Record<CheckId, Mend>> = {
   'train-order': ({ design }) => ({ ...design, train: inOrder(design.train) }),
   'intake-level': widerIntake,
   'uv-dose': (context) => {
-    const weak = context.result.train.units.filter(({ uv }) => uv !== null)
-    return changed(context, weak, (unit) => ({
-      ...unit,
-      lampW: UNIT_SIZES.uv.steps.find((step) => step > unit.lampW) ?? unit.lampW,
-    }))
+    const weak = context.result.train.units.filter(({ uv }) => uv !== null && uv.endMjPerCm2 < UV.wantedMjPerCm2)
+    return changed(context, weak, (unit) => {
+      const stronger = UNIT_SIZES.uv.steps.find((step) => step > unit.lampW)
+      if (stronger !== undefined) return { ...unit, lampW: stronger }
+      // the strongest there is: only what it serves goes through it
+      return { ...unit, overflow: true, ratedFlowM3PerH: Math.floor(flowForLamp(unit.lampW) * 10) / 10 }
+    })
   },
   'heater-flow': (context) => {
     const { design, result } = context

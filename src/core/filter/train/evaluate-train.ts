@@ -127,12 +127,15 @@ function oxygenOf({ unit, flowM3PerH }: Passed, tempC: number): number {
   return fallsReaeration(unit.heightM, tempC) * WANTED_MG_L * flowM3PerH * 24
 }
 
+/** Spray bars and tanks grow less than the surface that they wash. @source house default, as costs grow with size */
+const WASH_GROWTH = 0.6
+
 /** A unit is washed when it has taken what it holds, and at least so often; larger ones hold and use more. */
 function washOf(unit: TrainUnit, solidsGPerD: number): number {
   const { washAtG, washM3, washesPerDayLeast } = UNIT_FACTS[unit.kind]
   if (washM3 === 0) return 0
   const larger = unit.ratedFlowM3PerH / 10
-  return Math.max(washesPerDayLeast, solidsGPerD / (washAtG * larger)) * washM3 * larger
+  return Math.max(washesPerDayLeast, solidsGPerD / (washAtG * larger)) * washM3 * larger ** WASH_GROWTH
 }
 
 function powerOf({ unit, lineM3PerH }: Passed, ownPump: boolean): number {

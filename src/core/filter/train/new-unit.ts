@@ -1,7 +1,7 @@
 import { isSkimmer, type TrainKind, type TrainUnit } from './train-unit'
 import { UNIT_FACTS } from './unit-facts'
 import { sizeOf, UNIT_SIZES } from './unit-sizes'
-import { lampFor } from './uv'
+import { flowForLamp, lampFor } from './uv'
 
 const USUAL_MOUTH_M = 0.25
 const USUAL_TOWER_M = 1.2
@@ -35,5 +35,14 @@ export function newUnit(kind: TrainKind, { flowM3PerH, pondM3 }: UnitSite): Trai
     overflow: false,
     clearanceM: null,
   }
-  return { ...wanted, [UNIT_SIZES[kind].by]: sizeOf(wanted) }
+  const sold = { ...wanted, [UNIT_SIZES[kind].by]: sizeOf(wanted) }
+  // no lamp is strong enough for all of it: what one serves goes through, the rest past
+  const served = kind === 'uv' ? flowForLamp(sold.lampW) : Infinity
+  return served < through ? { ...sold, ratedFlowM3PerH: wholeBelow(served), overflow: true } : sold
+}
+
+/** Down to a tenth of a cubic metre an hour. */
+const wholeBelow = (m3PerH: number): number => {
+  const tenths = Math.floor(m3PerH * 10) / 10
+  return Math.max(0.1, tenths)
 }

@@ -46,5 +46,8 @@ export const lampFor = (flowM3PerH: number): number => {
   return steps.find((lampW) => uvDoseMjPerCm2(lampW, flowM3PerH, 1) >= UV.wantedMjPerCm2) ?? steps[steps.length - 1]!
 }
 
+/** Most flow that a lamp still serves at the end of its life, m³/h; the dose falls as the flow rises. */
+export const flowForLamp = (lampW: number): number => uvDoseMjPerCm2(lampW, 1, 1) / UV.wantedMjPerCm2
+
 /** Share of the algae that pass which a dose clumps, against one that does in full; @param doseMjPerCm2 of one pass */
 export const clumpedShare = (doseMjPerCm2: number): number => Math.min(1, doseMjPerCm2 / UV.wantedMjPerCm2)

@@ -47,6 +47,7 @@ export const views = {
     deliveryBore: 'Delivery pipe bore',
     distributionPipe: 'Distribution pipe',
     return: 'Return',
+    train: 'Filter train',
     tanWorstMonth: 'TAN, worst month',
     power: 'Power',
     stone: 'Stone',

@@ -28,7 +28,8 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
   const begin = (type: FilterType) => {
     const fresh = suggestDesign(data.designPond, bed.sizingMethod, data.rules, data.pumps, type)
     // what does not hang on the kind of bed stays as the designer had it
-    set({ ...fresh, train: bed.train, winter: bed.winter, confirmed: bed.confirmed, layout: bed.layout })
+    const { train, intakePipe, winter, confirmed, layout } = bed
+    set({ ...fresh, train, intakePipe, winter, confirmed, layout })
   }
   const costs = useMemo(
     () => methodCosts(data.designPond, shown.bed.type, data.rules, data.pumps, data.priceBook),
