@@ -18,7 +18,7 @@ export interface PriceItem {
 }
 
 /** In what usual items are counted: by the piece, by measure, or as a share of the materials’ cost. */
-export type UsualPriceUnit = 'each' | 'm' | 'm²' | 't' | 'h' | 'kW' | 'share'
+export type UsualPriceUnit = 'each' | 'm' | 'm²' | 'm³' | 't' | 'h' | 'kW' | 'kWh' | 'share'
 
 /** An item that every firm begins with; its name is in the catalogue of texts. */
 export type UsualPriceItem = Omit<PriceItem, 'name' | 'unit'> & { readonly unit: UsualPriceUnit }
@@ -101,6 +101,8 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     ),
     item('plant', 'plants', 'each', 420),
     item('sundries', 'other', 'share', 0),
+    item('electricity', 'other', 'kWh', 34),
+    item('tap-water', 'other', 'm³', 480),
     item('labour', 'labour', 'h', 5800, 0.5),
     item('digger', 'labour', 'h', 7600, 1),
   ],

@@ -50,7 +50,8 @@ export const proposals = {
     months: '{value} months',
     fewYears: 'few years',
     asksFlushAboutEvery:
-      'It needs a flush about every {flushDays} and uses {energyKWhPerYear} kWh of electricity a year.',
+      'It needs a flush about every {flushDays} and uses {energyKWhPerYear} kWh of electricity a year in all.',
+    equipment: 'On its way the water passes: {equipment}.',
   },
   proposalView: {
     proposalValidUntil: 'For {customerName}, {siteName}: {pondName}. Proposal {number}, valid until {validUntil}.',
@@ -78,6 +79,8 @@ export const proposals = {
     nothingPumped: '• Nothing is pumped: plants and the pond’s own surface do the work.',
     passBedMovedW:
       '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
+    equipment: '• On its way the water passes: {equipment}.',
+    year: '• All together use about {energy} kWh of electricity and {water} of wash and flush water a year.',
     ammoniaExpectedStayBelow:
       '• Ammonia (TAN) in the month that asks most of the filter is expected between {low} and {high}.',
     accepted: 'Accepted{option}',

@@ -8,6 +8,7 @@ import { fishLoad, grownFish } from '@/core/fish/load'
 import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { longDate } from '@/domain/shared/dates'
+import { trainWords } from '@/messages/design/train-words'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-facts'
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOutlook } from '@/domain/proposals/proposal'
@@ -56,6 +57,12 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
         ) : null}
         {content.options.map((option, i) => {
           const { design, result, bands } = optionFacts(content, i)
+          const equipment = trainWords(
+            design,
+            result,
+            (value, kind, options) => formatQuantity(value, kind, content.units, options),
+            t,
+          )
           return (
             <View key={i}>
               <Text style={paper.heading} minPresenceAhead={80}>
@@ -103,6 +110,15 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
                       energyKWhPerYear: Math.round(result.energyKWhPerYear),
                     })
                   : t('proposals.proposalDocument.nothingPumped')}
+              </Text>
+              {equipment ? (
+                <Text style={paper.line}>{t('proposals.proposalDocument.equipment', { equipment })}</Text>
+              ) : null}
+              <Text style={paper.line}>
+                {t('proposals.proposalDocument.year', {
+                  energy: Math.round(result.upkeep.energyKWhPerYear),
+                  water: show(result.upkeep.waterM3PerYear, 'volume'),
+                })}
               </Text>
               {result.worstTanMgL <= content.rules.targetTanMgL ? (
                 <Text style={paper.line}>

@@ -1,8 +1,6 @@
 import { type Texts } from '@/ui/kit/texts'
-import type { QuantityKind } from '@/core/units/kinds'
-import type { FormatOptions } from '@/core/units/format'
-import { checkWords } from '@/messages/design/checks'
-import { unitSizeWords } from '@/messages/design/unit-size-words'
+import { checkWords, type Show } from '@/messages/design/checks'
+import { trainWords } from '@/messages/design/train-words'
 import type { Worked } from './use-design'
 import { VERDICT_NAMES } from './verdict-names'
 
@@ -10,25 +8,6 @@ export interface Change {
   readonly what: string
   readonly before: string
   readonly after: string
-}
-
-type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
-
-/** The train in one line: its units in their order with their sizes, and the pipes that lead to it. */
-function trainWords({ bed, result }: Worked, show: Show, t: Texts): string {
-  const flow = (m3PerH: number) => show(m3PerH, 'flow')
-  const units = result.train.units.map(({ unit, size }) =>
-    t('train.page.unitOfSize', {
-      name: t(`design.trainNames.${unit.kind}`),
-      size: unitSizeWords(unit.kind, size, { flow, t }),
-      past: unit.overflow ? 'yes' : 'no',
-    }),
-  )
-  const pipe = bed.intakePipe
-  const intake = pipe
-    ? [t('train.page.intakePipes', { count: pipe.count, bore: show(pipe.diameterM, 'length', { scale: 'small' }) })]
-    : []
-  return [...intake, ...units].join(', ') || t('train.page.none')
 }
 
 /** What a change of the design did to its figures and checks, in words; only what reads differently. */
@@ -49,7 +28,7 @@ export function changesBetween(before: Worked, after: Worked, show: Show, t: Tex
       t('design.whatChanged.return'),
       `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`,
     ],
-    [t('design.whatChanged.train'), trainWords(w, show, t)],
+    [t('design.whatChanged.train'), trainWords(w.bed, w.result, show, t) || t('train.page.none')],
     [t('design.whatChanged.tanWorstMonth'), show(w.result.worstTanMgL, 'concentration')],
     [t('design.whatChanged.power'), `${Math.round(w.result.powerW)} W`],
     [t('design.whatChanged.stone'), show(w.result.weights.stoneT * 1000, 'mass')],

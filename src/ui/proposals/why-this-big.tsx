@@ -1,4 +1,5 @@
 'use client'
+import { trainWords } from '@/messages/design/train-words'
 import { useTexts } from '@/ui/kit/texts'
 import type { DesignBands } from '@/core/filter/bands'
 import type { DesignResult } from '@/core/filter/design'
@@ -27,6 +28,7 @@ export function WhyThisBig({
   const count = pond.fish.reduce((sum, f) => sum + f.count, 0)
   const areas = result.grown.sizingMethods.map((s) => s.areaM2)
   const warmest = result.grown.months.reduce((a, b) => (b.feedKgPerD > a.feedKgPerD ? b : a))
+  const equipment = trainWords(design, result, show, t)
   return (
     <div className="why-big">
       <h3>{t('proposals.whyThisBig.whyBig')}</h3>
@@ -68,12 +70,13 @@ export function WhyThisBig({
             })}
           </li>
         ) : null}
+        {equipment ? <li>{t('proposals.whyThisBig.equipment', { equipment })}</li> : null}
         <li>
           {t('proposals.whyThisBig.asksFlushAboutEvery', {
             flushDays: Number.isFinite(result.flushDays)
               ? t('proposals.whyThisBig.months', { value: Math.max(1, Math.round(result.flushDays / 30.4)) })
               : t('proposals.whyThisBig.fewYears'),
-            energyKWhPerYear: Math.round(result.energyKWhPerYear),
+            energyKWhPerYear: Math.round(result.upkeep.energyKWhPerYear),
           })}
         </li>
       </ul>

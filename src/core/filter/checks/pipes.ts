@@ -89,6 +89,6 @@ function powerCheck(pond: CheckContext['pond'], result: CheckContext['result']):
   // power for a flow that something asks for can be borne; for one that nothing asks for it is drawn wrong
   const asked = result.flowM3PerH <= result.demand.neededM3PerH * CHECK_LIMITS.surplusFactor
   return check('power', graded(watts <= usual, asked), watts, usual, {
-    energy: result.energyKWhPerYear,
+    energy: result.energyKWhPerYear + result.train.energyKWhPerYear,
   })
 }

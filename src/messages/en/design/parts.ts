@@ -200,6 +200,7 @@ export const parts = {
       'When the pump stops, {drainBackM3} runs back and the pond rises {pondRiseMm}; a flush is due about every {flushDays}.',
   },
   versionsPart: {
+    noCheck: 'does not apply',
     versions: 'Versions',
     noneSavedYet: 'No saved versions yet.',
     by: '; {state} by {stateByName}, {stateAt}',
@@ -301,6 +302,19 @@ export const parts = {
     running: 'Calculating…',
   },
   pricePart: {
+    upkeepYear: 'Upkeep a year',
+    aYear: 'A year',
+    thisDesign: 'This design',
+    asItStands: 'As it stands (version {number})',
+    careHours: 'Care',
+    hours: '{hours} h',
+    electricity: 'Electricity',
+    kwh: '{energy} kWh',
+    washWater: 'Wash and flush water',
+    wornParts: 'Worn parts',
+    inAll: 'In all',
+    upkeepNote:
+      'Work at the firm’s hour, electricity and water at the price book’s tariffs, parts as they wear: lamps, pads, seals and pumps. Tax is in it.',
     linerSheets: 'Liner and sheets',
     stoneModulesWalls: 'Stone, modules and walls',
     pipeFittings: 'Pipe and fittings',

@@ -10,6 +10,7 @@ import { may } from '@/domain/people/roles'
 import { usePerson } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { ProposalMaker } from '../proposal-maker'
+import { UpkeepTable } from './upkeep-table'
 import type { DesignPart } from '@/ui/design/use-design'
 
 const GROUP_NAMES = {
@@ -146,6 +147,7 @@ export function PricePart({ data, shown }: DesignPart) {
           <Link href="/prices">{t('design.pricePart.priceBook')}</Link>
         </div>
       </section>
+      {priceBook ? <UpkeepTable data={data} shown={shown} book={priceBook} /> : null}
       {may(role, 'proposals.write') ? <ProposalMaker data={data} currency={price.currency} /> : null}
     </>
   )

@@ -1,23 +1,21 @@
 'use client'
-import { type Texts, useTexts } from '@/ui/kit/texts'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { estimate } from '@/core/pricing/estimate'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FilterDesignInput, type Design } from '@/domain/design/design'
-import { money } from '@/domain/prices/pricing'
 import { may } from '@/domain/people/roles'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { checkWords } from '@/messages/design/checks'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send } from '@/ui/send'
 import { workThrough, type DesignPart, type Worked } from '@/ui/design/use-design'
 import { useSave } from '@/ui/use-save'
+import { comparison } from '../version-comparison'
 
 const NOW = 'now'
 
@@ -253,58 +251,4 @@ function Compare({ data, shown }: DesignPart) {
       )}
     </section>
   )
-}
-
-/** Inputs, results, price and checks of two designs; checks only where they differ. */
-function comparison(
-  a: Worked,
-  b: Worked,
-  data: DesignPart['data'],
-  show: ReturnType<typeof useShow>,
-  t: Texts,
-): [string, string, string][] {
-  const row = (what: string, of: (w: Worked) => string): [string, string, string] => [what, of(a), of(b)]
-  const book = data.priceBook
-  return [
-    row(t('design.versionsPart.kind'), (w) => t(`design.filterTypeNames.${w.bed.type}`)),
-    row(t('design.versionsPart.method'), (w) => t(`design.methodNames.${w.bed.sizingMethod}`)),
-    row(
-      t('design.versionsPart.size'),
-      (w) =>
-        `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
-    ),
-    row(t('design.versionsPart.area'), (w) => show(w.result.areaM2, 'area')),
-    row(t('design.versionsPart.depth'), (w) => show(w.result.depthM, 'length', { scale: 'small' })),
-    row(t('design.versionsPart.pump'), (w) => w.result.pump?.name ?? t('design.waterPart.noPump')),
-    row(t('design.versionsPart.flow'), (w) => show(w.result.flowM3PerH, 'flow')),
-    row(t('design.versionsPart.head'), (w) => show(w.result.head.totalM, 'length')),
-    row(t('design.versionsPart.energyYear'), (w) =>
-      t('design.versionsPart.kwh', { energyKWhPerYear: Math.round(w.result.energyKWhPerYear) }),
-    ),
-    row(t('design.versionsPart.tanWorstMonth'), (w) => show(w.result.worstTanMgL, 'concentration')),
-    row(t('design.versionsPart.flushDueEvery'), (w) =>
-      Number.isFinite(w.result.flushDays)
-        ? t('design.versionsPart.months', { flushDays: Math.round(w.result.flushDays / 30.4) })
-        : t('design.versionsPart.fewYears'),
-    ),
-    row(t('design.versionsPart.stone'), (w) => show(w.result.weights.stoneT * 1000, 'mass')),
-    row(t('design.versionsPart.plants'), (w) => String(w.result.planting.plants)),
-    ...(book
-      ? [
-          row(t('design.versionsPart.price'), (w) =>
-            money(
-              estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes, pond: data.designPond })
-                .totalMinor,
-              book.currency,
-            ),
-          ),
-        ]
-      : []),
-    ...a.checks.flatMap((check): [string, string, string][] => {
-      const other = b.checks.find((c) => c.id === check.id)
-      return other && other.verdict !== check.verdict
-        ? [[checkWords(check, show, t).title, check.verdict, other.verdict]]
-        : []
-    }),
-  ]
 }
