@@ -62,10 +62,10 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   await expect(page.getByLabel('Layer 4 thickness')).toHaveValue('160 mm')
   await page.getByRole('button', { name: 'Undo' }).click()
 
-  // beside the bed, and the split flow solved as a network
-  await part(page, 'Other equipment')
-  await page.getByLabel('Add', { exact: true }).selectOption({ label: 'Floating skimmer on a suction line' })
-  await expect(page.getByText(/keeps 40\s% of the solids/)).toBeVisible()
+  // the train before the bed, and the split flow solved as a network
+  await part(page, 'Filter train')
+  await page.getByLabel('Add equipment').selectOption({ label: 'Floating skimmer on a suction line' })
+  await expect(page.getByRole('row', { name: /Leaf litter that still reaches the bed 60/ })).toBeVisible()
   await part(page, 'Network')
   await page.getByRole('button', { name: 'Split flow' }).click()
   await expect(page.getByTestId('network-state')).toHaveText('Solved.')

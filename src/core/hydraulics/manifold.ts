@@ -10,6 +10,8 @@ export interface Manifold {
   /** Open area of one slot or hole, m². */
   readonly openingAreaM2: number
   readonly roughnessM?: number
+  /** Head at the far end where it is about known, m: solved from there. */
+  readonly nearEndHeadM?: number
 }
 
 const DISCHARGE_COEFFICIENT = 0.62 // sharp-edged orifice, any hydraulics handbook
@@ -22,12 +24,13 @@ const FLOW_TOLERANCE = 1e-7 // relative
  * How evenly a slotted or drilled pipe closed at its far end feeds a bed.
  * Orifice flow C_d·A·√(2gh) at each opening, friction and recovery of velocity head along the pipe, solved for the
  * far-end head.
- * @returns least ÷ most opening flow (1 = even), head at the inlet, m, and open area over pipe area
+ * @returns least ÷ most opening flow (1 = even), heads at the inlet and at the far end, m, and open over pipe area
  * @source Manifold hydraulics as in Fair, Geyer & Okun; Darcy–Weisbach between openings
  */
 export function manifoldUniformity(manifold: Manifold): {
   uniformity: number
   inletHeadM: number
+  endHeadM: number
   openToPipeArea: number
 } {
   const { flowM3PerH, lengthM, diameterM, openings, openingAreaM2, roughnessM = RIGID_PVC.roughnessM } = manifold
@@ -42,7 +45,7 @@ export function manifoldUniformity(manifold: Manifold): {
   const wanted = flowM3PerH / 3600
   // next to standing water: creeping flow leaves no head to speak of, and the root law below no longer holds
   if (wanted / pipeAreaM2 < CREEPING_M_PER_S)
-    return { uniformity: 1, inletHeadM: 0, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
+    return { uniformity: 1, inletHeadM: 0, endHeadM: 0, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
 
   const run = (endHeadM: number) => {
     let head = endHeadM
@@ -62,19 +65,26 @@ export function manifoldUniformity(manifold: Manifold): {
         (f * (lengthM / openings / diameterM) * velocity ** 2) / (2 * GRAVITY_M_PER_S2) -
         (velocity ** 2 - before ** 2) / (2 * GRAVITY_M_PER_S2)
     }
-    return { flow, head, least: min, most: max }
+    return { flow, head, endHeadM, least: min, most: max }
   }
-  const { head, least: min, most: max } = solvedRun(run, wanted, openings, openingAreaM2)
+  const near = manifold.nearEndHeadM ?? evenHeadM(wanted, openings, openingAreaM2)
+  const { head, endHeadM, least: min, most: max } = solvedRun(run, wanted, near)
   return {
     uniformity: max > 0 ? min / max : 0,
     inletHeadM: head,
+    endHeadM,
     openToPipeArea: (openings * openingAreaM2) / pipeAreaM2,
   }
 }
 
+/** Head that every opening would have if all gave the same, m. */
+const evenHeadM = (wanted: number, openings: number, openingAreaM2: number): number =>
+  (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
+
 interface Run {
   readonly flow: number
   readonly head: number
+  readonly endHeadM: number
   readonly least: number
   readonly most: number
 }
@@ -83,8 +93,8 @@ interface Run {
  * The run that carries a flow. Flow goes with the root of the head but for the slowly changing friction factor: the
  * power between the last two runs says how the head has to be scaled, which closes in within a few passes.
  */
-function solvedRun(run: (endHeadM: number) => Run, wanted: number, openings: number, openingAreaM2: number): Run {
-  let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
+function solvedRun(run: (endHeadM: number) => Run, wanted: number, nearEndHeadM: number): Run {
+  let endHeadM = nearEndHeadM
   let found = run(endHeadM)
   let power = 2
   for (let pass = 0; pass < MAX_PASSES && Math.abs(wanted / found.flow - 1) >= FLOW_TOLERANCE; pass++) {

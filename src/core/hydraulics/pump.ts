@@ -32,20 +32,29 @@ export function pumpHead(curve: readonly PumpPoint[]): (flowM3PerH: number) => n
   )
 }
 
-const FLOW_TOLERANCE_M3_PER_H = 1e-8
+const FLOW_TOLERANCE_M3_PER_H = 1e-7
 
 /**
  * Where a pump and a system agree: pump curve ∩ system curve.
  * @param curve catalogue points, flow rising from about 0, m³/h and m
  * @param system head asked for at a flow; rising with flow
+ * @param known points of the system curve that were worked out already, flow rising: the duty is sought between two
  */
-export function dutyPoint(curve: readonly PumpPoint[], system: SystemCurve): DutyOutcome {
+export function dutyPoint(
+  curve: readonly PumpPoint[],
+  system: SystemCurve,
+  known: readonly PumpPoint[] = [],
+): DutyOutcome {
   const head = pumpHead(curve)
   const first = curve[0]!.flowM3PerH
   const last = curve[curve.length - 1]!.flowM3PerH
-  const excess = (flow: number) => head(flow) - system(flow)
+  const asked = (flow: number) => known.find((p) => p.flowM3PerH === flow)?.headM ?? system(flow)
+  const excess = (flow: number) => head(flow) - asked(flow)
   if (excess(first) <= 0) return { status: 'no-flow', shutoffHeadM: head(first), staticHeadM: system(first) }
   if (excess(last) > 0) return { status: 'beyond-curve', flowM3PerH: last, headM: head(last) }
-  const flowM3PerH = findRoot(excess, { low: first, high: last }, FLOW_TOLERANCE_M3_PER_H).x
+  const within = known.filter((p) => p.flowM3PerH > first && p.flowM3PerH < last)
+  const low = within.findLast((p) => head(p.flowM3PerH) > p.headM)?.flowM3PerH ?? first
+  const high = within.find((p) => head(p.flowM3PerH) <= p.headM)?.flowM3PerH ?? last
+  const flowM3PerH = findRoot(excess, { low, high }, FLOW_TOLERANCE_M3_PER_H).x
   return { status: 'found', flowM3PerH, headM: head(flowM3PerH) }
 }

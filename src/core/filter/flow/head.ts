@@ -18,21 +18,25 @@ export interface HeadBreakdown extends PipeLoss {
   readonly totalM: number
 }
 
-/** Head asked for at a flow of the pump. @param clogging share of every way that is closed, 0 clean */
+/** Head asked for at a flow of the pump. */
 export function headFunction(
   design: FilterDesign,
   { fittings }: HydraulicTables,
-  clogging = 0,
 ): (flowM3PerH: number) => HeadBreakdown {
   const stone = flowPathLayers(design)
   const area = flowAreaM2(design)
   const { delivery } = design
   const pipeKind = delivery.flexible ? FLEXIBLE_PVC : RIGID_PVC
   const k = fittingsK(delivery.fittings, fittings) + delivery.otherK
-  // a way that is closed by a quarter loses as if the flow were a third more
-  const asIf = 1 / (1 - clogging)
-  return (pumpFlow) => {
-    const flowM3PerH = pumpFlow * asIf
+  // heads go about with the square of the flow: the last one found says where the next one is
+  let last: { readonly bedFlow: number; readonly endHeadM: number } | null = null
+  const nozzles = (bedFlow: number): number => {
+    const near = last && last.endHeadM > 0 ? last.endHeadM * (bedFlow / last.bedFlow) ** 2 : undefined
+    const { inletHeadM, endHeadM } = feedOf(design, bedFlow, near)
+    last = { bedFlow, endHeadM }
+    return Math.max(0, inletHeadM)
+  }
+  return (flowM3PerH) => {
     const bedFlow = flowM3PerH * (1 - design.bypassShare)
     const pipe = pipeLoss({
       flowM3PerH,
@@ -45,10 +49,7 @@ export function headFunction(
       area > 0 && FILTER_TYPE_FACTS[design.type].path !== 'over'
         ? bedLossMm(stone, Math.min(bedFlow / area, MAX_VELOCITY_M_PER_H)).lossMm / 1000
         : 0
-    const nozzlesM =
-      design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0
-        ? 0
-        : Math.max(0, feedOf(design, bedFlow).inletHeadM)
+    const nozzlesM = design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0 ? 0 : nozzles(bedFlow)
     const trainM = inlineHeadM(design.train, flowM3PerH) + intakePipeLossM(design.intakePipe, flowM3PerH)
     return {
       ...pipe,
@@ -65,7 +66,7 @@ export function headFunction(
 const MAX_VELOCITY_M_PER_H = 500
 
 /** One slotted pipe of each vessel: along an upflow bed, across a horizontal one. */
-function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
+function feedOf(design: FilterDesign, bedFlowM3PerH: number, nearEndHeadM?: number) {
   const { manifold } = design
   return manifoldUniformity({
     flowM3PerH: bedFlowM3PerH / design.vessels / manifold.laterals,
@@ -73,6 +74,7 @@ function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
     diameterM: manifold.diameterM,
     openings: manifold.slots,
     openingAreaM2: manifold.slotAreaM2,
+    ...(nearEndHeadM === undefined ? {} : { nearEndHeadM }),
   })
 }
 

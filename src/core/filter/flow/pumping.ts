@@ -9,7 +9,7 @@ import type { CataloguePump } from './pump-catalogue'
 /** The clogging case every design is shown with. @source domain default */
 const CLOGGING_CASE = 0.25
 const HOURS_PER_MONTH = 8760 / 12
-const CURVE_POINTS = 16
+const CURVE_POINTS = 12
 
 export interface Pumping {
   /** null where nothing is pumped. */
@@ -68,11 +68,19 @@ export const runningMonths = (
 export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables, months = 12): Pumping {
   const curve = pumpSetCurve(pump.curve, design.pumpSet)
   const headAt = headFunction(design, tables)
-  const duty = dutyPoint(curve, (flow) => headAt(flow).totalM)
-  const cloggedHead = headFunction(design, tables, CLOGGING_CASE)
-  const clogged = dutyPoint(curve, (flow) => cloggedHead(flow).totalM)
-  const flowM3PerH = flowOf(duty)
   const last = curve[curve.length - 1]!.flowM3PerH
+  const systemCurve = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
+    const flow = (last * i) / CURVE_POINTS
+    return { flowM3PerH: flow, headM: headAt(flow).totalM }
+  })
+  const duty = dutyPoint(curve, (flow) => headAt(flow).totalM, systemCurve)
+  // every way a quarter closed asks at a flow what clean ways ask at a third more
+  const clogged = dutyPoint(
+    curve,
+    (flow) => headAt(flow / (1 - CLOGGING_CASE)).totalM,
+    systemCurve.map(({ flowM3PerH, headM }) => ({ flowM3PerH: flowM3PerH * (1 - CLOGGING_CASE), headM })),
+  )
+  const flowM3PerH = flowOf(duty)
   const powerW = pumpSetPowerW(pump.powerW, design.pumpSet)
   return {
     pump,
@@ -81,10 +89,7 @@ export function pumping(design: FilterDesign, pump: CataloguePump, tables: Hydra
     duty,
     flowM3PerH,
     head: headAt(flowM3PerH),
-    systemCurve: Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
-      const flow = (last * i) / CURVE_POINTS
-      return { flowM3PerH: flow, headM: headAt(flow).totalM }
-    }),
+    systemCurve,
     cloggedFlowM3PerH: flowOf(clogged),
     powerW,
     energyKWhPerYear: (powerW / 1000) * HOURS_PER_MONTH * months,
