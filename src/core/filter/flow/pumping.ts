@@ -64,6 +64,12 @@ export const runningMonths = (
   shutdownWaterC: number,
 ): number => (winter === 'drained' ? monthlyTempC.filter((tempC) => tempC >= shutdownWaterC).length : 12)
 
+/** Flow where a design's pumps and pipes agree, m³/h; 0 where they do not lift to it. */
+export const dutyFlowM3PerH = (design: FilterDesign, pump: CataloguePump, tables: HydraulicTables): number => {
+  const headAt = headFunction(design, tables)
+  return flowOf(dutyPoint(pumpSetCurve(pump.curve, design.pumpSet), (flow) => headAt(flow).totalM))
+}
+
 /** Where the design's pumps and pipes agree, clean and clogged, and what that costs in energy. */
 export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables, months = 12): Pumping {
   const curve = pumpSetCurve(pump.curve, design.pumpSet)
