@@ -42,7 +42,7 @@ import { litterPast } from './train/capture'
 import { evaluateTrain, type TrainResult } from './train/evaluate-train'
 import { passedThrough } from './train/train-flow'
 import { UNIT_FACTS } from './train/unit-facts'
-import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
+import { sizedOnce, type YearSizing } from './sizing/yearly-sizing'
 import { designUpkeep, type DesignUpkeep } from './upkeep'
 import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
 
@@ -109,6 +109,7 @@ export function evaluateDesign({
   rules,
   houseMethod,
   pumps,
+  sizings,
 }: DesignProblemInput): DesignResult {
   const bed = treatingGravel(design.layers)
   if (bed.depthM === 0 && design.type !== 'none')
@@ -124,8 +125,8 @@ export function evaluateDesign({
   const counted = rules.plantsCounted ? uptake : undefined
   const litter = litterPast(design.train)
   const grownStock = grownFish(pond.fish, rules.growthYears)
-  const now = sizeThroughYear(pond, pond.fish, sizedWith, rules, counted, litter)
-  const grown = sizeThroughYear(pond, grownStock, sizedWith, rules, counted, litter)
+  const now = sizedOnce(sizings, pond, pond.fish, sizedWith, rules, counted, litter)
+  const grown = sizedOnce(sizings, pond, grownStock, sizedWith, rules, counted, litter)
   const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const worked = pumped(design, pond, rules, pumps)
   const { split } = worked

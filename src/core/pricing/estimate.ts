@@ -32,6 +32,15 @@ export interface Estimate {
   readonly unpriced: readonly string[]
 }
 
+const known = new WeakMap<PriceBook['items'], ReadonlyMap<string, PriceItem>>()
+
+/** Lines of a book by their key; a book is looked through once, however many designs it prices. */
+function itemsOf({ items }: PriceBook): ReadonlyMap<string, PriceItem> {
+  const found = known.get(items) ?? new Map(items.map((item) => [item.key, item]))
+  known.set(items, found)
+  return found
+}
+
 /** Materials, labour and price of a design. Money is whole minor units; each line is rounded, sums are exact. */
 // eslint-disable-next-line max-lines-per-function -- one sum, line by line
 export function estimate(
@@ -48,7 +57,7 @@ export function estimate(
     readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC' | 'ground'>
   },
 ): Estimate {
-  const items = new Map(book.items.map((item) => [item.key, item]))
+  const items = itemsOf(book)
   const sitePlan = evaluateSitePlan(design, pond.ground)
   const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond), sitePlan)
   const unpriced: string[] = []

@@ -11,6 +11,7 @@ import { houseRules } from './house-rules'
 import { kit } from './common/kit'
 import { map } from './common/map'
 import { messages } from './messages'
+import { options } from './options'
 import { people } from './people'
 import { plants } from './plants'
 import { ponds } from './ponds'
@@ -47,6 +48,7 @@ export const en = {
   kit,
   map,
   messages,
+  options,
   people,
   plants,
   ponds,

@@ -26,6 +26,11 @@ const part = (load: () => Promise<ComponentType<DesignPart>>) => dynamic(load, {
 const PARTS = [
   { key: 'size', name: textId('design.designEditor.kindSize'), View: SizePart },
   {
+    key: 'options',
+    name: textId('design.designEditor.options'),
+    View: part(async () => (await import('./options/options-part')).OptionsPart),
+  },
+  {
     key: 'bed',
     name: textId('design.designEditor.bed'),
     View: part(async () => (await import('./parts/bed-part')).BedPart),

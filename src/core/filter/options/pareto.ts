@@ -34,10 +34,8 @@ export function withOption(front: readonly FoundOption[], option: FoundOption): 
 export function crowding(options: readonly FoundOption[]): number[] {
   const distance = options.map(() => 0)
   for (const objective of OBJECTIVES) {
+    const at = (i: number): number => options[i]!.objectives[objective]
     const order = options.map((_, i) => i).sort((a, b) => at(a) - at(b))
-    function at(i: number): number {
-      return options[i]!.objectives[objective]
-    }
     const [first, last] = [order[0], order[order.length - 1]]
     if (first === undefined || last === undefined) return distance
     const span = at(last) - at(first)
@@ -49,7 +47,10 @@ export function crowding(options: readonly FoundOption[]): number[] {
   return distance
 }
 
-/** The front cut down to so many, the most crowded left out first. @source Deb et al. 2002 (NSGA-II), crowding distance */
+/**
+ * The front cut down to so many, the most crowded left out first.
+ * @source Deb et al. 2002 (NSGA-II), crowding distance
+ */
 export function thinned(front: readonly FoundOption[], most: number): readonly FoundOption[] {
   if (front.length <= most) return front
   const distance = crowding(front)

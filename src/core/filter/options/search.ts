@@ -3,6 +3,7 @@ import type { Random } from '../../numeric/random'
 import { checkDesign } from '../checks'
 import { evaluateDesign } from '../design'
 import { decodeContext, decoded, type DecodeContext } from './decode'
+import type { SizingCache } from '../sizing/yearly-sizing'
 import { crossed, mutated, randomGenes, type Genes } from './genes'
 import { dominates, thinned, withOption } from './pareto'
 import type { FoundOption, Objectives, OptionProblem } from './option-problem'
@@ -54,9 +55,10 @@ export function searchOptions(problem: OptionProblem, control: SearchControl): O
   let front: readonly FoundOption[] = []
   let passed = 0
   let evaluated = 0
+  const sizings: SizingCache = new Map()
   const genesOf = new Map<FoundOption, Genes>()
   const judge = (genes: Genes): Individual => {
-    const { option, amiss } = judged(genes, context)
+    const { option, amiss } = judged(genes, context, sizings)
     evaluated++
     if (amiss === 0) {
       passed++
@@ -108,10 +110,10 @@ function seeds({ counts, bases, pumps }: DecodeContext, random: Random): Genes[]
 }
 
 /** A design's worth, and what is amiss with it. */
-function judged(genes: Genes, context: DecodeContext): { option: FoundOption; amiss: number } {
+function judged(genes: Genes, context: DecodeContext, sizings: SizingCache): { option: FoundOption; amiss: number } {
   const { pond, rules, pumps, houseMethod, book, budgetMinor } = context.problem
   const design = decoded(genes, context)
-  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps })
+  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps, sizings })
   const stops = checkDesign({ design, pond, result, houseMethod, rules }).filter((c) => c.verdict === 'stop').length
   const { totalMinor } = estimate(design, book, { pumps, pipes: rules.tables.pipes, pond })
   const over = budgetMinor !== null && totalMinor > budgetMinor ? totalMinor / budgetMinor : 0

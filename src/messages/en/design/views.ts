@@ -7,6 +7,7 @@ export const views = {
     bed: 'Bed',
     pumpPipes: 'Pump and pipes',
     train: 'Filter train',
+    options: 'Options',
     network: 'Network',
     planting: 'Planting',
     clarityOutlook: 'Clarity forecast',
