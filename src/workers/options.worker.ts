@@ -4,7 +4,7 @@ import type { OptionProblem } from '../core/filter/options/option-problem'
 import { seededRandom } from '../core/numeric/random'
 
 /** The page is told of progress this often at most, ms. */
-const TELL_EVERY_MS = 250
+const TELL_EVERY_MS = 1000
 
 /** Thousands of designs are worked through off the page's own thread. */
 const api = {

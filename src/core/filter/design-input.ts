@@ -11,7 +11,7 @@ import type { SiteLayout } from '../site-plan/site-layout'
 import type { PondGround } from '../site-plan/pond-ground'
 import type { BedShape } from './bed/bed-shape'
 import type { FilterRules, PondUse, SizingMethod } from './house-rules'
-import type { SizingCache } from './sizing/yearly-sizing'
+import type { SharedWork } from './shared-work'
 import type { CataloguePump } from './flow/pump-catalogue'
 
 /** What a design needs to know of the pond it serves. */
@@ -174,5 +174,5 @@ export interface DesignProblemInput {
   /** Pumps to choose from: the catalogue and the firm's own. */
   readonly pumps: readonly CataloguePump[]
   /** Given where many designs of one pond are worked through by one set of rules: what they share is found once. */
-  readonly sizings?: SizingCache
+  readonly shared?: SharedWork
 }

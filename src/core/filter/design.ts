@@ -23,7 +23,7 @@ import { outletCapacity, type OutletCapacity } from './flow/outlet-capacity'
 import { splitOf, type FlowSplit } from './flow/flow-split'
 import { pumping, runningMonths, splitPumping, UNPUMPED, type Pumping } from './flow/pumping'
 import { pumpStop, type PumpStop } from './flow/pump-stop'
-import { ROOT_ZONE, rootZoneShare } from './bed/root-zone'
+import { ROOT_ZONE } from './bed/root-zone'
 import { serviceability, type Serviceability } from './bed/serviceability'
 import type { BedToSize } from './sizing/sizing'
 import { designThrustKnPerM, weights, type Weights } from './bed/structure'
@@ -42,7 +42,8 @@ import { litterPast } from './train/capture'
 import { evaluateTrain, type TrainResult } from './train/evaluate-train'
 import { passedThrough } from './train/train-flow'
 import { UNIT_FACTS } from './train/unit-facts'
-import { sizedOnce, type YearSizing } from './sizing/yearly-sizing'
+import { rootShareOnce, sizedOnce, type SharedWork } from './shared-work'
+import type { YearSizing } from './sizing/yearly-sizing'
 import { designUpkeep, type DesignUpkeep } from './upkeep'
 import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
 
@@ -109,7 +110,7 @@ export function evaluateDesign({
   rules,
   houseMethod,
   pumps,
-  sizings,
+  shared,
 }: DesignProblemInput): DesignResult {
   const bed = treatingGravel(design.layers)
   if (bed.depthM === 0 && design.type !== 'none')
@@ -125,8 +126,8 @@ export function evaluateDesign({
   const counted = rules.plantsCounted ? uptake : undefined
   const litter = litterPast(design.train)
   const grownStock = grownFish(pond.fish, rules.growthYears)
-  const now = sizedOnce(sizings, pond, pond.fish, sizedWith, rules, counted, litter)
-  const grown = sizedOnce(sizings, pond, grownStock, sizedWith, rules, counted, litter)
+  const now = sizedOnce(shared, pond, pond.fish, sizedWith, rules, counted, litter)
+  const grown = sizedOnce(shared, pond, grownStock, sizedWith, rules, counted, litter)
   const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const worked = pumped(design, pond, rules, pumps)
   const { split } = worked
@@ -204,7 +205,7 @@ export function evaluateDesign({
     cleanLossMm,
     atFlushLossMm: bedLossMm(fouled(stone), Math.min(velocityMPerH, 500)).lossMm,
     uniformity,
-    rootShare: rootShare(design, uniformity),
+    rootShare: rootShare(design, uniformity, shared),
     outlet: outletCapacity(design.outlet),
     falls: design.falls ? fallsOf(worked.flowM3PerH, design.falls.widthM) : null,
     stop: pumpStop(design, pond, bedFlowM3PerH),
@@ -292,11 +293,11 @@ const fouled = (stone: ReturnType<typeof flowPathLayers>) =>
  * Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots
  * stand in the stream.
  */
-function rootShare(design: FilterDesign, uniformity: number): number {
+function rootShare(design: FilterDesign, uniformity: number, shared: SharedWork | undefined): number {
   const { path } = FILTER_TYPE_FACTS[design.type]
   if (path !== 'along') return path === 'up' ? uniformity : 1
   const depthM = buildUpM(design.layers)
-  return rootZoneShare({
+  return rootShareOnce(shared, {
     lengthM: design.lengthM,
     depthM,
     rootDepthM: Math.min(ROOT_ZONE.depthM, depthM),

@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { checkDesign } from './checks'
 import { closedLoop } from './sizing/recirculating-model'
 import { flushIntervalDays } from './bed/clogging'
+import { headFunction } from './flow/head'
+import { manifoldUniformity } from '../hydraulics/manifold'
 import { evaluateDesign } from './design'
 import { NO_GUESTS } from './load/guests'
 import type { DesignPond } from './design-input'
@@ -144,6 +146,20 @@ describe('a worked-out design', () => {
     const { staticM, darcyM, minorM, bedM, nozzlesM, trainM, totalM } = result.head
     expect(staticM + darcyM + minorM + bedM + nozzlesM + trainM).toBeCloseTo(totalM, 12)
     expect(result.duty.status === 'found' && result.duty.headM).toBeCloseTo(totalM, 5)
+  })
+  it('reads the slots’ head off between solved flows within a thousandth of what the pipe gives', () => {
+    const headAt = headFunction(design, rules.tables)
+    const { manifold, lengthM, vessels } = design
+    for (const flowM3PerH of [0.7, 3.3, 7.9, 12.1, 19.6]) {
+      const { inletHeadM } = manifoldUniformity({
+        flowM3PerH: flowM3PerH / vessels / manifold.laterals,
+        lengthM,
+        diameterM: manifold.diameterM,
+        openings: manifold.slots,
+        openingAreaM2: manifold.slotAreaM2,
+      })
+      expect(headAt(flowM3PerH).nozzlesM / inletHeadM).toBeCloseTo(1, 3)
+    }
   })
   it('sizes for the warm months and for the grown fish', () => {
     const nitrogen = (sizing: typeof result.now) => sizing.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!

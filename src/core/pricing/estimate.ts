@@ -1,6 +1,6 @@
 import type { DesignPond, FilterDesign } from '../filter/design-input'
 import { heaterKw } from '../filter/heater'
-import { evaluateSitePlan } from '../site-plan/evaluate-site-plan'
+import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
 import type { PipeSize } from '../hydraulics/fittings'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
@@ -50,15 +50,17 @@ export function estimate(
     pumps,
     pipes,
     pond,
+    sitePlan = evaluateSitePlan(design, pond.ground),
   }: {
     readonly pumps: readonly CataloguePump[]
     readonly pipes: readonly PipeSize[]
     /** What a heater is sized by, and the ground that the design stands on. */
     readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC' | 'ground'>
+    /** Where the design was worked through already. */
+    readonly sitePlan?: SitePlanResult | null
   },
 ): Estimate {
   const items = itemsOf(book)
-  const sitePlan = evaluateSitePlan(design, pond.ground)
   const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond), sitePlan)
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {

@@ -30,11 +30,11 @@ const search = (over: Partial<OptionProblem> = {}, evaluations = 400, seed = 7) 
   searchOptions({ ...problem, ...over }, { random: seededRandom(seed), evaluations })
 const option = (objectives: Partial<Objectives>): FoundOption => ({
   design: own,
-  objectives: { price: 1, tan: 1, hours: 1, energy: 1, ...objectives },
+  objectives: { price: 1, water: 1, hours: 1, energy: 1, ...objectives },
 })
 const values = fc.record({
   price: fc.nat(6),
-  tan: fc.nat(6),
+  water: fc.nat(6),
   hours: fc.nat(6),
   energy: fc.nat(6),
 })
@@ -55,12 +55,12 @@ describe('the front', () => {
       }),
     ))
   it('is cut down from where it is crowded; the best of each objective stay', () => {
-    const line = Array.from({ length: 20 }, (_, i) => option({ price: i, tan: 19 - i }))
-    const crowd = [...line, option({ price: 5.01, tan: 13.99 }), option({ price: 5.02, tan: 13.98 })]
+    const line = Array.from({ length: 20 }, (_, i) => option({ price: i, water: 19 - i }))
+    const crowd = [...line, option({ price: 5.01, water: 13.99 }), option({ price: 5.02, water: 13.98 })]
     const cut = thinned(crowd, 12)
     expect(cut).toHaveLength(12)
     expect(Math.min(...cut.map((o) => o.objectives.price))).toBe(0)
-    expect(Math.min(...cut.map((o) => o.objectives.tan))).toBe(0)
+    expect(Math.min(...cut.map((o) => o.objectives.water))).toBe(0)
     expect(crowding([option({})])).toEqual([Infinity])
   })
 })
@@ -74,7 +74,7 @@ describe('a search for options', () => {
       const result = evaluateDesign(given)
       expect(checkDesign({ ...given, result }).filter((c) => c.verdict === 'stop')).toEqual([])
       expect(objectives.price).toBe(estimate(design, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor)
-      expect(objectives.tan).toBeCloseTo(result.worstTanMgL, 2)
+      expect(objectives.water).toBeCloseTo(result.worstTanMgL, 2)
       expect(objectives.energy / result.upkeep.energyKWhPerYear).toBeCloseTo(1, 1)
     }
   })
@@ -87,7 +87,7 @@ describe('a search for options', () => {
     const result = evaluateDesign({ pond, design: own, rules, houseMethod: 'volume', pumps })
     const price = estimate(own, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor
     expect(Math.min(...found.front.map((o) => o.objectives.price))).toBeLessThan(price)
-    expect(Math.min(...found.front.map((o) => o.objectives.tan))).toBeLessThan(result.worstTanMgL)
+    expect(Math.min(...found.front.map((o) => o.objectives.water))).toBeLessThan(result.worstTanMgL)
   })
   it('goes on from what it found: twice the designs never end with a worse cheapest', () => {
     const cheapest = (of: ReturnType<typeof search>) => Math.min(...of.front.map((o) => o.objectives.price))
@@ -104,6 +104,16 @@ describe('a search for options', () => {
   it('offers only the kinds that may be built', () => {
     const kinds = new Set(search({ types: ['raised-trough', 'horizontal-bed'] }).front.map((o) => o.design.type))
     expect([...kinds].filter((type) => type !== 'raised-trough' && type !== 'horizontal-bed')).toEqual([])
+  })
+  it('weighs the water of a swimming pond by its phosphorus', () => {
+    const swimming = { ...pond, use: 'swimming' as const, fish: [], volumeM3: 60, areaM2: 45, shoreM: 26 }
+    const base = suggestDesign(swimming, 'surface', rules, pumps, 'lined-wetland')
+    const { front } = search({ pond: swimming, own: base, types: ['lined-wetland', 'horizontal-bed'] }, 120)
+    expect(front.length).toBeGreaterThan(0)
+    for (const { design, objectives } of front) {
+      const result = evaluateDesign({ pond: swimming, design, rules, houseMethod: 'volume', pumps })
+      expect(objectives.water / result.worstPhosphorusMgL).toBeCloseTo(1, 1)
+    }
   })
   it('keeps what was agreed on site, and the heat that the pond is held at', () => {
     const agreed = search({ own: { ...own, confirmed: ['electrics'], heatToC: 16, winter: 'drained' } }, 150)
@@ -153,13 +163,13 @@ describe('genes', () => {
 
 describe('the three that are picked', () => {
   const front = [
-    option({ price: 10, tan: 9, hours: 5, energy: 5 }),
-    option({ price: 50, tan: 1, hours: 9, energy: 9 }),
-    option({ price: 20, tan: 3, hours: 4, energy: 4 }),
-    option({ price: 60, tan: 8, hours: 1, energy: 9 }),
+    option({ price: 10, water: 9, hours: 5, energy: 5 }),
+    option({ price: 50, water: 1, hours: 9, energy: 9 }),
+    option({ price: 20, water: 3, hours: 4, energy: 4 }),
+    option({ price: 60, water: 8, hours: 1, energy: 9 }),
   ]
   it('are the cheapest, the best in what is cared for, and the best balance, each another one', () => {
-    const picks = picksOf(front, 'tan')
+    const picks = picksOf(front, 'water')
     expect(picks.map(({ reason, option: o }) => [reason, front.indexOf(o)])).toEqual([
       ['cheapest', 0],
       ['cared-for', 1],
@@ -172,7 +182,7 @@ describe('the three that are picked', () => {
     expect(bestIn(front[2]!, front)).toEqual(['energy'])
   })
   it('are fewer where there are fewer', () => {
-    expect(picksOf([], 'tan')).toEqual([])
-    expect(picksOf(front.slice(0, 1), 'tan').map((p) => p.reason)).toEqual(['cheapest'])
+    expect(picksOf([], 'water')).toEqual([])
+    expect(picksOf(front.slice(0, 1), 'water').map((p) => p.reason)).toEqual(['cheapest'])
   })
 })

@@ -3,10 +3,10 @@ import type { Random } from '../../numeric/random'
 import { checkDesign } from '../checks'
 import { evaluateDesign } from '../design'
 import { decodeContext, decoded, type DecodeContext } from './decode'
-import type { SizingCache } from '../sizing/yearly-sizing'
+import { newSharedWork, type SharedWork } from '../shared-work'
 import { crossed, mutated, randomGenes, type Genes } from './genes'
 import { dominates, thinned, withOption } from './pareto'
-import type { FoundOption, Objectives, OptionProblem } from './option-problem'
+import { waterMeasureOf, type FoundOption, type Objectives, type OptionProblem } from './option-problem'
 
 /** A search in time-honoured order: first all kinds of trains and sizes by chance, then what bred well. */
 const POPULATION = 80
@@ -55,10 +55,10 @@ export function searchOptions(problem: OptionProblem, control: SearchControl): O
   let front: readonly FoundOption[] = []
   let passed = 0
   let evaluated = 0
-  const sizings: SizingCache = new Map()
+  const shared = newSharedWork()
   const genesOf = new Map<FoundOption, Genes>()
   const judge = (genes: Genes): Individual => {
-    const { option, amiss } = judged(genes, context, sizings)
+    const { option, amiss } = judged(genes, context, shared)
     evaluated++
     if (amiss === 0) {
       passed++
@@ -110,16 +110,22 @@ function seeds({ counts, bases, pumps }: DecodeContext, random: Random): Genes[]
 }
 
 /** A design's worth, and what is amiss with it. */
-function judged(genes: Genes, context: DecodeContext, sizings: SizingCache): { option: FoundOption; amiss: number } {
+function judged(genes: Genes, context: DecodeContext, shared: SharedWork): { option: FoundOption; amiss: number } {
   const { pond, rules, pumps, houseMethod, book, budgetMinor } = context.problem
   const design = decoded(genes, context)
-  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps, sizings })
+  const result = evaluateDesign({ pond, design, rules, houseMethod, pumps, shared })
   const stops = checkDesign({ design, pond, result, houseMethod, rules }).filter((c) => c.verdict === 'stop').length
-  const { totalMinor } = estimate(design, book, { pumps, pipes: rules.tables.pipes, pond })
+  const { totalMinor } = estimate(design, book, {
+    pumps,
+    pipes: rules.tables.pipes,
+    pond,
+    sitePlan: result.sitePlan,
+  })
   const over = budgetMinor !== null && totalMinor > budgetMinor ? totalMinor / budgetMinor : 0
+  const measure = waterMeasureOf(pond.use)
   const objectives: Objectives = {
     price: totalMinor,
-    tan: Number(result.worstTanMgL.toPrecision(2)),
+    water: Number((measure === 'tan' ? result.worstTanMgL : result.worstPhosphorusMgL).toPrecision(2)),
     hours: Number(result.upkeep.hoursPerYear.toPrecision(2)),
     energy: Number(result.upkeep.energyKWhPerYear.toPrecision(2)),
   }

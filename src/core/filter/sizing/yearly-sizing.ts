@@ -75,17 +75,3 @@ export function sizeThroughYear(
     months,
   }
 }
-
-/** Sizings of one pond by one set of rules, by what they are sized with; for many designs one after the other. */
-export type SizingCache = Map<string, YearSizing>
-
-/** The same, looked up where this pond was sized with the same stone, stock and litter before. */
-export function sizedOnce(cache: SizingCache | undefined, ...of: Parameters<typeof sizeThroughYear>): YearSizing {
-  const [pond, fish, bed, , uptake, litter] = of
-  // what plants take hangs on each design's own planting
-  if (!cache || uptake) return sizeThroughYear(...of)
-  const key = JSON.stringify([bed.depthM, bed.grainM, bed.porosity, fish, pond.monthlyTempC, litter])
-  const sizing = cache.get(key) ?? sizeThroughYear(...of)
-  cache.set(key, sizing)
-  return sizing
-}

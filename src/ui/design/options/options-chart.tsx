@@ -1,7 +1,7 @@
 'use client'
 import { useMemo } from 'react'
 import type { Pick } from '@/core/filter/options/picks'
-import type { FoundOption, Objective } from '@/core/filter/options/option-problem'
+import type { FoundOption, Objective, WaterMeasure } from '@/core/filter/options/option-problem'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
 import { useTexts } from '@/ui/kit/texts'
@@ -12,20 +12,36 @@ interface OptionsChartProps {
   readonly picks: readonly Pick[]
   readonly chosen: FoundOption | null
   readonly care: Exclude<Objective, 'price'>
+  /** What the water is judged by at this pond. */
+  readonly measure: WaterMeasure
   readonly currency: string
   readonly onChoose: (option: FoundOption) => void
 }
 
 const HEIGHT_PX = 300
+const LABEL_OFFSETS_PX = [-11, 11, 0] as const
+
+/** The least that each price buys: where a point further along the price is better than all before it. */
+function edgeOf(points: readonly number[][]): number[][] {
+  let best = Infinity
+  return [...points]
+    .sort(([a], [b]) => a! - b!)
+    .filter(([, value]) => {
+      const better = value! < best
+      if (better) best = value!
+      return better
+    })
+}
 
 /** All options that no other beats, by price and by what the customer cares for; the picked ones are named. */
-export function OptionsChart({ front, picks, chosen, care, currency, onChoose }: OptionsChartProps) {
+export function OptionsChart({ front, picks, chosen, care, measure, currency, onChoose }: OptionsChartProps) {
   const t = useTexts()
   const ink = chartInk(useShownTheme())
+  const shown = care === 'water' ? measure : care
   const option = useMemo(() => {
     const at = ({ objectives }: FoundOption) => [Math.round(objectives.price / 100), objectives[care]]
     const named = new Map(
-      picks.map((pick) => [pick.option, t(`options.names.${pick.reason === 'cared-for' ? care : pick.reason}`)]),
+      picks.map((pick) => [pick.option, t(`options.names.${pick.reason === 'cared-for' ? shown : pick.reason}`)]),
     )
     return {
       grid: { left: 64, right: 130, top: 24, bottom: 44 },
@@ -37,13 +53,21 @@ export function OptionsChart({ front, picks, chosen, care, currency, onChoose }:
         nameLocation: 'middle',
         nameGap: 28,
       },
-      yAxis: { ...axis(ink, t(`options.axes.${care}`)), type: 'value', scale: true },
+      yAxis: { ...axis(ink, t(`options.axes.${shown}`)), type: 'value', scale: true },
       series: [
         {
           type: 'scatter',
           symbolSize: 8,
           itemStyle: { color: ink.reed, opacity: 0.55 },
           data: front.map(at),
+        },
+        {
+          type: 'line',
+          step: 'end',
+          symbol: 'none',
+          silent: true,
+          lineStyle: { color: ink.reed, width: 1.5 },
+          data: edgeOf(front.map(at)),
         },
         {
           type: 'scatter',
@@ -58,7 +82,8 @@ export function OptionsChart({ front, picks, chosen, care, currency, onChoose }:
             fontFamily: FONT,
             formatter: ({ dataIndex }: { readonly dataIndex: number }) => [...named.values()][dataIndex] ?? '',
           },
-          data: [...named.keys()].map(at),
+          // close together their names stand over, under and beside them
+          data: [...named.keys()].map((one, i) => ({ value: at(one), label: { offset: [0, LABEL_OFFSETS_PX[i]] } })),
         },
         {
           type: 'scatter',
@@ -69,13 +94,13 @@ export function OptionsChart({ front, picks, chosen, care, currency, onChoose }:
         },
       ],
     }
-  }, [front, picks, chosen, care, currency, ink, t])
+  }, [front, picks, chosen, care, shown, currency, ink, t])
   return (
     <>
       <Chart
         option={option}
         heightPx={HEIGHT_PX}
-        label={t('options.page.chartLabel', { count: front.length, care: t(`options.axes.${care}`) })}
+        label={t('options.page.chartLabel', { count: front.length, care: t(`options.axes.${shown}`) })}
         onPick={(series, index) => {
           const picked = series === 0 ? front[index] : picks[index]?.option
           if (picked) onChoose(picked)

@@ -1,5 +1,5 @@
 'use client'
-import type { Objective } from '@/core/filter/options/option-problem'
+import type { Objective, WaterMeasure } from '@/core/filter/options/option-problem'
 import { FILTER_TYPES, type FilterType } from '@/core/filter/types'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -7,7 +7,7 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { useTexts } from '@/ui/kit/texts'
 
 type Care = Exclude<Objective, 'price'>
-const CARES: readonly Care[] = ['tan', 'hours', 'energy']
+const CARES: readonly Care[] = ['water', 'hours', 'energy']
 
 /** What is asked of the search. */
 export interface OptionsAsked {
@@ -21,13 +21,15 @@ interface OptionsFormProps {
   readonly asked: OptionsAsked
   readonly currency: string
   readonly working: boolean
+  /** What the water is judged by at this pond. */
+  readonly measure: WaterMeasure
   readonly onChange: (asked: OptionsAsked) => void
   readonly onFind: () => void
   readonly onStop: () => void
 }
 
 /** Kinds that may be built, what it may cost, and what the customer cares for. */
-export function OptionsForm({ asked, currency, working, onChange, onFind, onStop }: OptionsFormProps) {
+export function OptionsForm({ asked, currency, working, measure, onChange, onFind, onStop }: OptionsFormProps) {
   const t = useTexts()
   const toggle = (type: FilterType, on: boolean) =>
     onChange({ ...asked, types: FILTER_TYPES.filter((one) => (one === type ? on : asked.types.includes(one))) })
@@ -60,7 +62,10 @@ export function OptionsForm({ asked, currency, working, onChange, onFind, onStop
           label={t('options.page.care')}
           value={asked.care}
           onChange={(e) => onChange({ ...asked, care: e.target.value as Care })}
-          options={CARES.map((care) => ({ value: care, label: t(`options.cares.${care}`) }))}
+          options={CARES.map((care) => ({
+            value: care,
+            label: t(`options.cares.${care === 'water' ? measure : care}`),
+          }))}
         />
       </div>
       {asked.types.length === 0 ? <p className="field-error mb-1">{t('options.page.noTypes')}</p> : null}

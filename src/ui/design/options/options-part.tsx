@@ -1,6 +1,7 @@
 'use client'
 import { useMemo, useState } from 'react'
-import type { FoundOption, OptionProblem } from '@/core/filter/options/option-problem'
+import ProgressBar from 'react-bootstrap/ProgressBar'
+import { waterMeasureOf, type FoundOption, type OptionProblem } from '@/core/filter/options/option-problem'
 import { picksOf } from '@/core/filter/options/picks'
 import { FILTER_TYPE_FACTS, FILTER_TYPES, type FilterType } from '@/core/filter/types'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -31,13 +32,14 @@ export function OptionsPart(part: DesignPart) {
   const [asked, setAsked] = useState<OptionsAsked>(() => ({
     types: suiting(data.designPond.volumeM3),
     budget: null,
-    care: 'tan',
+    care: 'water',
   }))
   const [chosen, setChosen] = useState<FoundOption | null>(null)
   const front = useMemo(() => ('front' in state ? state.front : []), [state])
   const picks = useMemo(() => picksOf(front, asked.care), [front, asked.care])
   if (!data.priceBook) return <p className="sheet">{t('design.pricePart.pricesShownOwnersOffice')}</p>
   const book = data.priceBook
+  const measure = waterMeasureOf(data.designPond.use)
   const problemOf = (): OptionProblem => ({
     pond: data.designPond,
     rules: data.rules,
@@ -53,9 +55,10 @@ export function OptionsPart(part: DesignPart) {
     touched()
     run(problemOf())
   }
+  const caredFor = asked.care === 'water' ? measure : asked.care
   const save = async () => {
     for (const { option, reason } of picks) {
-      const name = t(`options.names.${reason === 'cared-for' ? asked.care : reason}`)
+      const name = t(`options.names.${reason === 'cared-for' ? caredFor : reason}`)
       const body = { bed: option.design, name, overrideReason: opened?.overrideReason ?? '' }
       if ((await ask(send('POST', `/api/v1/ponds/${data.pond.id}/designs`, body))) === null) return
     }
@@ -69,6 +72,7 @@ export function OptionsPart(part: DesignPart) {
           asked={asked}
           currency={book.currency}
           working={state.status === 'working'}
+          measure={measure}
           onChange={setAsked}
           onFind={find}
           onStop={stop}
@@ -83,6 +87,7 @@ export function OptionsPart(part: DesignPart) {
             picks={picks}
             chosen={chosen}
             care={asked.care}
+            measure={measure}
             currency={book.currency}
             onChoose={setChosen}
           />
@@ -91,6 +96,7 @@ export function OptionsPart(part: DesignPart) {
             picks={picks}
             chosen={chosen}
             care={asked.care}
+            measure={measure}
             currency={book.currency}
             onOpen={(option) => set(option.design)}
           />
@@ -124,13 +130,9 @@ function OptionsStatus({ state }: { readonly state: ReturnType<typeof useOptions
   const { evaluated, passed, front, tookMs, status } = state
   return (
     <div className="mt-2">
-      <progress
-        className="w-100"
-        max={EVALUATIONS}
-        value={evaluated}
-        aria-label={t('options.page.progressLabel')}
-        hidden={status !== 'working'}
-      />
+      {status === 'working' ? (
+        <ProgressBar max={EVALUATIONS} now={evaluated} aria-label={t('options.page.progressLabel')} />
+      ) : null}
       <p className="soft mb-0" role="status" data-testid="options-state" data-ms={Math.round(tookMs)}>
         {t(`options.page.${status}`, { evaluated, passed, front: front.length, seconds: (tookMs / 1000).toFixed(1) })}
       </p>

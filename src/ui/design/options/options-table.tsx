@@ -1,6 +1,6 @@
 'use client'
 import { bestIn, type Pick } from '@/core/filter/options/picks'
-import type { FoundOption, Objective } from '@/core/filter/options/option-problem'
+import type { FoundOption, Objective, WaterMeasure } from '@/core/filter/options/option-problem'
 import { formatNumber } from '@/core/units/format'
 import { money } from '@/domain/prices/pricing'
 import { useTexts, type Texts } from '@/ui/kit/texts'
@@ -11,18 +11,22 @@ interface OptionsTableProps {
   readonly picks: readonly Pick[]
   readonly chosen: FoundOption | null
   readonly care: Exclude<Objective, 'price'>
+  /** What the water is judged by at this pond. */
+  readonly measure: WaterMeasure
   readonly currency: string
   readonly onOpen: (option: FoundOption) => void
 }
 
 /** The picked options, and the one that was chosen on the chart: what each is, costs and does, and why it is here. */
-export function OptionsTable({ front, picks, chosen, care, currency, onOpen }: OptionsTableProps) {
+export function OptionsTable({ front, picks, chosen, care, measure, currency, onOpen }: OptionsTableProps) {
   const t = useTexts()
+  const word = (objective: Objective) => (objective === 'water' ? measure : objective)
+  const caredFor = care === 'water' ? measure : care
   const own = chosen && !picks.some(({ option }) => option === chosen) ? chosen : null
   const rows = [
     ...picks.map(({ option, reason, bestIn: best }) => ({
       option,
-      name: t(`options.names.${reason === 'cared-for' ? care : reason}`),
+      name: t(`options.names.${reason === 'cared-for' ? caredFor : reason}`),
       best,
     })),
     ...(own ? [{ option: own, name: t('options.names.chosen'), best: bestIn(own, front) }] : []),
@@ -38,7 +42,7 @@ export function OptionsTable({ front, picks, chosen, care, currency, onOpen }: O
               {t('options.columns.price')}
             </th>
             <th scope="col" className="text-end">
-              {t('options.columns.tan')}
+              {t(`options.columns.${measure}`)}
             </th>
             <th scope="col" className="text-end">
               {t('options.columns.hours')}
@@ -57,7 +61,7 @@ export function OptionsTable({ front, picks, chosen, care, currency, onOpen }: O
               key={name}
               option={option}
               name={name}
-              why={whyWords(option, best, rows[0]!.option, t)}
+              why={whyWords(option, best, rows[0]!.option, word, t)}
               currency={currency}
               onOpen={() => onOpen(option)}
             />
@@ -92,7 +96,7 @@ function OptionRow({ option: { design, objectives }, name, why, currency, onOpen
         <span className="soft d-block small">{train || t('options.page.noTrain')}</span>
       </td>
       <td className="text-end">{money(Math.round(objectives.price / 100) * 100, currency)}</td>
-      <td className="text-end">{show(objectives.tan, 'concentration')}</td>
+      <td className="text-end">{show(objectives.water, 'concentration')}</td>
       <td className="text-end">{t('options.page.hours', { hours: formatNumber(objectives.hours) })}</td>
       <td className="text-end">{t('options.page.kwh', { energy: formatNumber(objectives.energy) })}</td>
       <td>
@@ -110,17 +114,24 @@ function OptionRow({ option: { design, objectives }, name, why, currency, onOpen
 }
 
 /** Why an option is offered: what it is the best of all in, or what it has over the cheapest for what it costs more. */
-function whyWords(option: FoundOption, best: readonly Objective[], cheapest: FoundOption, t: Texts): string {
-  if (best.length > 0) return t('options.page.bestIn', { what: best.map((o) => t(`options.best.${o}`)).join(', ') })
+function whyWords(
+  option: FoundOption,
+  best: readonly Objective[],
+  cheapest: FoundOption,
+  word: (objective: Objective) => Exclude<Objective, 'water'> | WaterMeasure,
+  t: Texts,
+): string {
+  if (best.length > 0)
+    return t('options.page.bestIn', { what: best.map((o) => t(`options.best.${word(o)}`)).join(', ') })
   const [own, least] = [option.objectives, cheapest.objectives]
-  const better = (['tan', 'hours', 'energy'] as const).filter((objective) => own[objective] < least[objective])
+  const better = (['water', 'hours', 'energy'] as const).filter((objective) => own[objective] < least[objective])
   return t('options.page.overCheapest', {
     more: Math.round((own.price / least.price - 1) * 100),
     what: better
       .map((objective) =>
         t('options.page.less', {
           share: Math.round((1 - own[objective] / least[objective]) * 100),
-          what: t(`options.less.${objective}`),
+          what: t(`options.best.${word(objective)}`),
         }),
       )
       .join(', '),
