@@ -181,6 +181,18 @@ describe('the three that are picked', () => {
     expect(bestIn(front[0]!, front)).toEqual(['price'])
     expect(bestIn(front[2]!, front)).toEqual(['energy'])
   })
+  it('give the least of what is cared for however small it is against the price', () => {
+    const phosphorus = [
+      option({ price: 2_449_100, water: 0.005 }),
+      option({ price: 2_944_000, water: 0.0043 }),
+      option({ price: 5_600_000, water: 0.0035 }),
+    ]
+    expect(picksOf(phosphorus, 'water')[1]!.option).toBe(phosphorus[2])
+  })
+  it('never call one the best in something that the cheapest does better', () => {
+    const both = [option({ price: 10, water: 1, hours: 9 }), option({ price: 20, water: 2, hours: 5 })]
+    expect(picksOf(both, 'water').map((p) => p.reason)).toEqual(['cheapest', 'balanced'])
+  })
   it('are fewer where there are fewer', () => {
     expect(picksOf([], 'water')).toEqual([])
     expect(picksOf(front.slice(0, 1), 'water').map((p) => p.reason)).toEqual(['cheapest'])

@@ -18,21 +18,26 @@ export interface Pick {
  */
 export function picksOf(front: readonly FoundOption[], care: Exclude<Objective, 'price'>): Pick[] {
   const left = new Set(front)
-  const pick = (reason: PickReason, worth: (option: FoundOption) => number): Pick[] => {
-    const option = [...left].reduce<FoundOption | null>(
-      (best, one) => (best && worth(best) <= worth(one) ? best : one),
-      null,
-    )
+  const pick = (reason: PickReason, before: (a: FoundOption, b: FoundOption) => number): Pick[] => {
+    const [option] = [...left].sort(before)
     if (!option) return []
     left.delete(option)
     return [{ reason, option, bestIn: bestIn(option, front) }]
   }
   const distance = distanceTo(front)
+  const by = (objective: Objective) => (a: FoundOption, b: FoundOption) =>
+    a.objectives[objective] - b.objectives[objective]
+  const cheapest = pick('cheapest', by('price'))
+  // where the cheapest is the best in it as well, there is nothing more to be had for more money
+  const more = [...left].some((option) => option.objectives[care] < cheapest[0]!.option.objectives[care])
   return [
-    ...pick('cheapest', (option) => option.objectives.price),
+    ...cheapest,
     // of equals the cheaper
-    ...pick('cared-for', (option) => option.objectives[care] * 1e9 + option.objectives.price),
-    ...pick('balanced', (option) => distance(option, [care, 'price', ...OBJECTIVES])),
+    ...(more ? pick('cared-for', (a, b) => by(care)(a, b) || by('price')(a, b)) : []),
+    ...pick(
+      'balanced',
+      (a, b) => distance(a, [care, 'price', ...OBJECTIVES]) - distance(b, [care, 'price', ...OBJECTIVES]),
+    ),
   ]
 }
 

@@ -19,7 +19,9 @@ interface OptionsChartProps {
 }
 
 const HEIGHT_PX = 300
-const LABEL_OFFSETS_PX = [-11, 11, 0] as const
+const LABEL_OFFSETS_PX = [-12, 12, 0] as const
+/** Names stand on the side where there is room: right of points in the left part of the chart. */
+const LEFT_PART = 0.55
 
 /** The least that each price buys: where a point further along the price is better than all before it. */
 function edgeOf(points: readonly number[][]): number[][] {
@@ -43,8 +45,16 @@ export function OptionsChart({ front, picks, chosen, care, measure, currency, on
     const named = new Map(
       picks.map((pick) => [pick.option, t(`options.names.${pick.reason === 'cared-for' ? shown : pick.reason}`)]),
     )
+    const [xs, ys] = [0, 1].map((axisOf) => front.map((one) => at(one)[axisOf]!))
+    const share = (value: number, all: readonly number[]) =>
+      (value - Math.min(...all)) / (Math.max(...all) - Math.min(...all) || 1)
+    const labelAt = ([x, y]: readonly number[], i: number) => ({
+      position: share(x!, xs!) < LEFT_PART ? 'right' : 'left',
+      // the lowest would stand on the axis
+      offset: [0, share(y!, ys!) < 0.12 ? LABEL_OFFSETS_PX[0] : LABEL_OFFSETS_PX[i]],
+    })
     return {
-      grid: { left: 64, right: 130, top: 24, bottom: 44 },
+      grid: { left: 64, right: 24, top: 32, bottom: 44 },
       tooltip: { trigger: 'item' },
       xAxis: {
         ...axis(ink, t('options.axes.price', { currency })),
@@ -52,6 +62,8 @@ export function OptionsChart({ front, picks, chosen, care, measure, currency, on
         scale: true,
         nameLocation: 'middle',
         nameGap: 28,
+        splitNumber: 4,
+        axisLabel: { ...axis(ink, '').axisLabel, hideOverlap: true },
       },
       yAxis: { ...axis(ink, t(`options.axes.${shown}`)), type: 'value', scale: true },
       series: [
@@ -77,13 +89,12 @@ export function OptionsChart({ front, picks, chosen, care, measure, currency, on
           tooltip: { show: false },
           label: {
             show: true,
-            position: 'right',
             color: ink.ink,
             fontFamily: FONT,
             formatter: ({ dataIndex }: { readonly dataIndex: number }) => [...named.values()][dataIndex] ?? '',
           },
           // close together their names stand over, under and beside them
-          data: [...named.keys()].map((one, i) => ({ value: at(one), label: { offset: [0, LABEL_OFFSETS_PX[i]] } })),
+          data: [...named.keys()].map((one, i) => ({ value: at(one), label: labelAt(at(one), i) })),
         },
         {
           type: 'scatter',
