@@ -105,6 +105,8 @@ test('options that the computer finds: stopped, found, explored, opened, and thr
   await part(page, 'Options')
   const find = page.getByRole('button', { name: 'Find options' })
 
+  await expect(find).toBeVisible()
+
   // nothing to build, and a budget that is none, are said before anything is searched
   for (const type of await page
     .getByRole('group', { name: 'Filter types that may be built' })

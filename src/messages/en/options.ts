@@ -26,7 +26,7 @@ export const options = {
     chartHint: 'Every point is a design that no other beats in everything. Choose a point to see it in the table.',
     noTrain: 'no equipment before the bed',
     hours: '{hours} h',
-    kwh: '{energy} kWh',
+    kwh: '{energy, number} kWh',
     open: 'Open',
     openNamed: 'Open {name} as the design',
     bestIn: 'best of all in {what}',

@@ -309,7 +309,7 @@ export const parts = {
     careHours: 'Care',
     hours: '{hours} h',
     electricity: 'Electricity',
-    kwh: '{energy} kWh',
+    kwh: '{energy, number} kWh',
     washWater: 'Wash and flush water',
     wornParts: 'Worn parts',
     inAll: 'In all',

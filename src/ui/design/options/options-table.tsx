@@ -98,7 +98,7 @@ function OptionRow({ option: { design, objectives }, name, why, currency, onOpen
       <td className="text-end">{money(Math.round(objectives.price / 100) * 100, currency)}</td>
       <td className="text-end">{show(objectives.water, 'concentration')}</td>
       <td className="text-end">{t('options.page.hours', { hours: formatNumber(objectives.hours) })}</td>
-      <td className="text-end">{t('options.page.kwh', { energy: formatNumber(objectives.energy) })}</td>
+      <td className="text-end">{t('options.page.kwh', { energy: objectives.energy })}</td>
       <td>
         <button
           type="button"
