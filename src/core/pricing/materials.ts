@@ -3,7 +3,7 @@ import { linerForBed } from '../filter/bed/liner'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/types'
 import { isInline } from '../filter/train/train-unit'
-import { sizeOf, unitKey } from '../filter/train/unit-sizes'
+import { isPricedBySize, sizeOf, unitKey } from '../filter/train/unit-sizes'
 import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
 import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
@@ -53,7 +53,9 @@ export function materialsOf(
           ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
           { key: 'controls', quantity: 1 },
         ]),
-    ...design.train.map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
+    ...design.train
+      .filter(({ kind }) => isPricedBySize(kind))
+      .map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
     ...(design.intakePipe === null || design.network
       ? []
       : [pipe(design.intakePipe.diameterM, design.intakePipe.count * design.intakePipe.lengthM)]),

@@ -1,6 +1,6 @@
 import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/bed/layers'
 import { TRAIN_KINDS } from '../filter/train/train-unit'
-import { UNIT_SIZES, unitKey, unitMinor } from '../filter/train/unit-sizes'
+import { isPricedBySize, UNIT_SIZES, unitKey, unitMinor } from '../filter/train/unit-sizes'
 import { VESSEL_SIZES, type VesselSize } from '../filter/types/vessel-sizes'
 import { DEFAULT_TABLES } from '../hydraulics/fittings'
 
@@ -96,7 +96,7 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     item('spillway', 'equipment', 'm', 16500, 0.5),
     item('cable', 'equipment', 'm', 420, 1, 0.05),
     item('controls', 'equipment', 'each', 42000),
-    ...TRAIN_KINDS.flatMap((kind) =>
+    ...TRAIN_KINDS.filter(isPricedBySize).flatMap((kind) =>
       UNIT_SIZES[kind].steps.map((size) => item(unitKey(kind, size), 'equipment', 'each', unitMinor(kind, size))),
     ),
     item('plant', 'plants', 'each', 420),

@@ -5,7 +5,7 @@ import type { FilterDesign } from '../filter/design-input'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
 import { trainUnit } from '../../../tests/fixtures/train-unit'
 import { TRAIN_KINDS } from '../filter/train/train-unit'
-import { UNIT_SIZES, unitKey } from '../filter/train/unit-sizes'
+import { isPricedBySize, UNIT_SIZES, unitKey } from '../filter/train/unit-sizes'
 import { nearestSize } from '../hydraulics/fittings'
 import { FILTER_TYPES } from '../filter/types'
 import { suggestDesign } from '../filter/suggest'
@@ -105,7 +105,7 @@ describe('a split flow', () => {
 describe('a filter train', () => {
   const price = (train: FilterDesign['train'], over: Partial<FilterDesign> = {}) =>
     estimate({ ...wetland, ...over, train }, USUAL_PRICE_BOOK, stock)
-  it.each(TRAIN_KINDS)('has a price for every size of a %s, the larger the dearer', (kind) => {
+  it.each(TRAIN_KINDS.filter(isPricedBySize))('has a price for every size of a %s, the larger the dearer', (kind) => {
     const costs = UNIT_SIZES[kind].steps.map((size) => {
       const line = USUAL_PRICE_BOOK.items.find((item) => item.key === unitKey(kind, size))!
       expect(line.name).toContain(String(size))
@@ -114,6 +114,11 @@ describe('a filter train', () => {
     expect(costs).toEqual([...costs].sort((a, b) => a - b))
     expect(new Set(costs).size).toBe(costs.length)
     expect(price([trainUnit(kind)]).unpriced).toEqual([])
+  })
+  it('with a heater costs its output and no more', () => {
+    const heated = price([], { heatToC: 18 })
+    expect(price([trainUnit('heater', { line: 'side' })], { heatToC: 18 }).totalMinor).toBe(heated.totalMinor)
+    expect(heated.lines.some((line) => line.key === 'heater')).toBe(true)
   })
   it('is bought in the size that takes its flow, with valves, ways past and intake pipes', () => {
     const drum = trainUnit('drum', { line: 'pressure', ratedFlowM3PerH: 17, overflow: true })

@@ -19,7 +19,6 @@ export const WEAR_SHARE: Readonly<Partial<Record<TrainKind, number>>> = {
   'dosing-unit': 0.6,
   aerator: 0.12,
   'foam-fractionator': 0.03,
-  heater: 0.05,
 }
 /** A pump is renewed after so long, years. @source house default */
 const PUMP_YEARS = 8

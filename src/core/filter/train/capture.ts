@@ -1,4 +1,4 @@
-import { isSkimmer, type TrainUnit } from './train-unit'
+import { isInline, isSkimmer, type TrainUnit } from './train-unit'
 import { UNIT_FACTS } from './unit-facts'
 
 /**
@@ -24,13 +24,16 @@ export interface Passed {
 /**
  * Share that a unit keeps of the solids that come to it, one after the other: what a finer screen let through
  * a coarser one lets through as well, and what comes over the rated flow is not held.
+ * a line of its own sees its part of the water that goes round.
  * @param units in the order of the water, of one line after the other
+ * @param pumpM3PerH flow of the pump's line
  */
-export function keptShares(units: readonly Passed[]): number[] {
+export function keptShares(units: readonly Passed[], pumpM3PerH: number): number[] {
   let cutUm = Infinity
   return units.map(({ unit, lineM3PerH }) => {
     if (isSkimmer(unit.kind) || lineM3PerH <= 0) return 0
-    const treated = Math.min(1, unit.ratedFlowM3PerH / lineM3PerH)
+    const seen = isInline(unit) ? 1 : lineM3PerH / (lineM3PerH + pumpM3PerH)
+    const treated = seen * Math.min(1, unit.ratedFlowM3PerH / lineM3PerH)
     if (unit.meshUm === 0) return UNIT_FACTS[unit.kind].solidsShare * treated
     if (unit.meshUm >= cutUm) return 0
     const pumped = unit.line === 'pressure'

@@ -76,7 +76,7 @@ export function evaluateTrain(
   most: { readonly feedKgPerD: number; readonly tempC: number },
   months: number,
 ): TrainResult {
-  const kept = keptShares(units)
+  const kept = keptShares(units, flows.pumpM3PerH)
   let comingG = most.feedKgPerD * SOLIDS_G_PER_KG
   const worked = units.map((passed, i): UnitResult => {
     const { unit, flowM3PerH, lineM3PerH } = passed

@@ -43,25 +43,30 @@ describe('what screens keep', () => {
   it('is nothing more after a finer screen, and after a coarser one only what that let through', () => {
     const drum = trainUnit('drum', { line: 'intake' })
     const sieve = trainUnit('sieve', { line: 'intake' })
-    const alone = keptShares([passed(drum)])[0]!
-    expect(keptShares([passed(drum), passed(sieve)])).toEqual([alone, 0])
-    const both = keptShares([passed(sieve), passed(drum)])
+    const alone = keptShares([passed(drum)], 10)[0]!
+    expect(keptShares([passed(drum), passed(sieve)], 10)).toEqual([alone, 0])
+    const both = keptShares([passed(sieve), passed(drum)], 10)
     expect(1 - solidsPast(both)).toBeCloseTo(alone, 12)
   })
   it('falls with what comes over the rated flow, with and without a way past', () => {
     const drum = trainUnit('drum', { line: 'intake' })
-    const [full] = keptShares([passed(drum, 10)])
+    const [full] = keptShares([passed(drum, 10)], 10)
     for (const overflow of [true, false]) {
       const unit = { ...drum, overflow }
-      const [half] = keptShares([{ unit, lineM3PerH: 20, flowM3PerH: overflow ? 10 : 20 }])
+      const [half] = keptShares([{ unit, lineM3PerH: 20, flowM3PerH: overflow ? 10 : 20 }], 20)
       expect(half).toBeCloseTo(full! / 2, 12)
     }
+  })
+  it('on a line of their own is their part of the water that goes round', () => {
+    const beside = trainUnit('pressurised', { line: 'side', ratedFlowM3PerH: 5 })
+    const [whole] = keptShares([passed({ ...beside, line: 'pressure' }, 5)], 5)
+    expect(keptShares([passed(beside, 5)], 15)).toEqual([whole! / 4])
   })
   it('of leaves is what skimmers and then screens leave; skimmers take no faeces', () => {
     const skimmer = trainUnit('skimmer-wall')
     expect(litterPast([skimmer, skimmer])).toBeCloseTo(0.5, 12)
     expect(litterPast([skimmer, trainUnit('basket')])).toBeCloseTo(0.5 * 0.2, 12)
-    expect(keptShares([passed(skimmer)])).toEqual([0])
+    expect(keptShares([passed(skimmer)], 10)).toEqual([0])
   })
   it('keeps the bed clean for longer', () => {
     const [plain, screened] = [withTrain(), withTrain(trainUnit('drum', { ratedFlowM3PerH: 60 }))]
@@ -350,7 +355,7 @@ describe('any train', () => {
   it('with more feed never asks for a smaller wash, and a wider mesh never keeps more', () =>
     fc.assert(
       fc.property(fc.double({ min: 20, max: 400, noNaN: true }), (meshUm) => {
-        const keeps = (mesh: number) => keptShares([passed(trainUnit('drum', { meshUm: mesh }))])[0]!
+        const keeps = (mesh: number) => keptShares([passed(trainUnit('drum', { meshUm: mesh }))], 10)[0]!
         expect(keeps(meshUm * 1.2)).toBeLessThan(keeps(meshUm))
       }),
     ))

@@ -46,6 +46,9 @@ export function sizeOf(unit: TrainUnit): number {
   return steps.find((step) => step >= unit[of] - 1e-9) ?? steps[steps.length - 1]!
 }
 
+/** Heaters are priced by their output, wherever they stand. */
+export const isPricedBySize = (kind: TrainKind): boolean => kind !== 'heater'
+
 /** Key of a unit's line in the price book. */
 export const unitKey = (kind: TrainKind, size: number): string => `unit:${kind}:${size}`
 

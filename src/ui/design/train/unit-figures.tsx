@@ -1,5 +1,6 @@
 'use client'
 import { UNIT_FACTS } from '@/core/filter/train/unit-facts'
+import { isPricedBySize } from '@/core/filter/train/unit-sizes'
 import { UV } from '@/core/filter/train/uv'
 import type { UnitResult } from '@/core/filter/train/evaluate-train'
 import { formatNumber } from '@/core/units/format'
@@ -40,7 +41,8 @@ export function UnitFigures({ worked }: { readonly worked: UnitResult }) {
         wanted: two(UV.wantedMjPerCm2),
       }),
     t('train.page.service', { months: facts.serviceMonths }),
-    t('train.page.pricedAs', { size: unitSizeWords(unit.kind, worked.size, { flow: (q) => show(q, 'flow'), t }) }),
+    isPricedBySize(unit.kind) &&
+      t('train.page.pricedAs', { size: unitSizeWords(unit.kind, worked.size, { flow: (q) => show(q, 'flow'), t }) }),
   ]
   return <p className="soft small mb-0">{said.filter(Boolean).join(' · ')}</p>
 }
