@@ -23,7 +23,19 @@ export async function viewAddresses(page: Page) {
   }
 }
 
-const PARTS = ['bed', 'site', 'water', 'beside', 'network', 'planting', 'outlook', 'price', 'drawings', 'versions']
+const PARTS = [
+  'options',
+  'bed',
+  'site',
+  'water',
+  'train',
+  'network',
+  'planting',
+  'outlook',
+  'price',
+  'drawings',
+  'versions',
+]
 
 type Addresses = Awaited<ReturnType<typeof viewAddresses>>
 /** The main views, by what they are of. */
