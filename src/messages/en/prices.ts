@@ -25,6 +25,9 @@ export const prices = {
     savedBenchesComputeThese: 'Saved. Designs now use these values.',
   },
   pricesView: {
+    unitPrices: 'Filter train equipment by size',
+    showUnits: 'Show filter train equipment by size ({count})',
+    hideUnits: 'Hide filter train equipment',
     removePump: 'Delete pump',
     pumpGoesForGood: 'The pump “{name}” is deleted from your list. Import its file again to have it back.',
     pricesPumps: 'Prices and pumps',

@@ -19,6 +19,8 @@ import { useRemoval } from '@/ui/use-removal'
 import { useSave } from '@/ui/use-save'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { HouseTablesEditor } from './house-tables'
+import { PriceRows } from './price-rows'
+import { isUnit, UnitPrices } from './unit-prices'
 
 /** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
 export function PricesView({
@@ -69,6 +71,8 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
   const [rows, setRows] = useState<readonly RowProblemWords[]>([])
   const change = (key: string, part: Partial<PriceItem>) =>
     put({ items: book.items.map((item) => (item.key === key ? { ...item, ...part } : item)) })
+  const rowsOf = (of: (item: PriceItem) => boolean) =>
+    book.items.flatMap((item, i) => (of(item) ? [{ item, place: i }] : []))
   const save = submit((body) => send('PUT', '/api/v1/price-book', { version: kept.version, book: body }))
   const load = async (text: string) => {
     const answer = await ask(
@@ -126,59 +130,14 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
         {note}
       </p>
       <RowProblems rows={rows} />
-      <div className="table-responsive" tabIndex={0} role="region" aria-label={t('prices.pricesView.priceBook')}>
-        <table className="table table-sm align-middle">
-          <thead>
-            <tr>
-              <th>{t('prices.pricesView.item')}</th>
-              <th>{t('prices.pricesView.unit')}</th>
-              <th className="text-end">{t('prices.pricesView.cost')}</th>
-              <th className="text-end">{t('prices.pricesView.stockStep')}</th>
-              <th className="text-end">{t('prices.pricesView.waste')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {book.items.map((item, i) => (
-              <tr key={item.key}>
-                <th scope="row" className="fw-normal">
-                  {item.name}
-                </th>
-                <td className="soft">{item.unit}</td>
-                <td style={{ width: '8rem' }}>
-                  <Cost
-                    item={item}
-                    locked={locked}
-                    onChange={(costMinor) => change(item.key, { costMinor })}
-                    error={errorOf(`items.${i}.costMinor`)}
-                  />
-                </td>
-                <td style={{ width: '6rem' }}>
-                  <QuantityField
-                    label={t('prices.pricesView.stockStep2', { name: item.name })}
-                    hideLabel
-                    kind="number"
-                    value={item.step}
-                    disabled={locked}
-                    onChange={(v) => change(item.key, { step: v ?? Number.NaN })}
-                    error={errorOf(`items.${i}.step`)}
-                  />
-                </td>
-                <td style={{ width: '6rem' }}>
-                  <QuantityField
-                    label={t('prices.pricesView.waste2', { name: item.name })}
-                    hideLabel
-                    kind="share"
-                    value={item.waste}
-                    disabled={locked}
-                    onChange={(v) => change(item.key, { waste: v ?? Number.NaN })}
-                    error={errorOf(`items.${i}.waste`)}
-                  />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <PriceRows
+        label={t('prices.pricesView.priceBook')}
+        rows={rowsOf((item) => !isUnit(item))}
+        locked={locked}
+        onChange={change}
+        errorOf={errorOf}
+      />
+      <UnitPrices rows={rowsOf(isUnit)} locked={locked} onChange={change} errorOf={errorOf} />
       <ProblemNote problem={problem} />
       {locked ? null : (
         <button type="button" className="btn btn-primary" disabled={sending} onClick={() => void save()}>
@@ -186,30 +145,6 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
         </button>
       )}
     </section>
-  )
-}
-
-interface CostProps {
-  readonly item: PriceItem
-  readonly locked: boolean
-  readonly onChange: (minor: number) => void
-  readonly error: string | undefined
-}
-
-/** A cost in the firm's money, typed as 12.50; kept in whole cents. */
-function Cost({ item, locked, onChange, error }: CostProps) {
-  const t = useTexts()
-
-  return (
-    <QuantityField
-      label={t('prices.pricesView.cost2', { name: item.name })}
-      hideLabel
-      kind="number"
-      value={item.costMinor / 100}
-      disabled={locked}
-      onChange={(v) => onChange(v === null ? Number.NaN : Math.round(v * 100))}
-      error={error}
-    />
   )
 }
 
