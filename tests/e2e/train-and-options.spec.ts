@@ -136,6 +136,13 @@ test('options that the computer finds: stopped, found, explored, opened, and thr
   await page.getByLabel('What matters most beside the price').selectOption({ label: 'Less electricity' })
   await expect(picks.getByRole('row', { name: /^Least electricity/ })).toBeVisible()
 
+  // another section takes nothing away
+  await part(page, 'Bed')
+  await expect(page.getByRole('heading', { name: 'Find options' })).toHaveCount(0)
+  await part(page, 'Options')
+  await expect(page.getByTestId('options-state')).toContainText('5,000 designs worked through in')
+  await expect(picks.getByRole('row', { name: /^Least electricity/ })).toBeVisible()
+
   // opened as the design, no check stops it; one step back brings the earlier one
   await page.getByRole('button', { name: 'Open Lowest price as the design' }).click()
   await expect(page.getByTestId('check-count')).toContainText('0 stop')

@@ -8,7 +8,7 @@ import { crossed, mutated, randomGenes, type Genes } from './genes'
 import { dominates, thinned, withOption } from './pareto'
 import { waterMeasureOf, type FoundOption, type Objectives, type OptionProblem } from './option-problem'
 
-/** A search in time-honoured order: first all kinds of trains and sizes by chance, then what bred well. */
+/** Designs that new ones are bred from. */
 const POPULATION = 80
 const MOST_ON_FRONT = 160
 /** Parents are the better of so many drawn by chance. */
@@ -91,7 +91,7 @@ function contextOf(problem: OptionProblem): DecodeContext {
   return decodeContext(problem, demand.neededM3PerH)
 }
 
-/** Each kind as it is suggested with each of the smaller pumps, and the rest by chance. */
+/** Each kind as it is suggested, and the rest by chance. */
 function seeds({ counts, bases, pumps }: DecodeContext, random: Random): Genes[] {
   const suggested = bases.map((base, type): Genes => ({
     type,

@@ -6,13 +6,14 @@ import { picksOf } from '@/core/filter/options/picks'
 import { FILTER_TYPE_FACTS, FILTER_TYPES, type FilterType } from '@/core/filter/types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useTexts } from '@/ui/kit/texts'
-import { send } from '@/ui/send'
-import { useSave } from '@/ui/use-save'
+import { may } from '@/domain/people/roles'
+import { usePerson } from '@/ui/person-context'
 import type { DesignPart } from '../use-design'
 import { OptionsChart } from './options-chart'
 import { OptionsForm, type OptionsAsked } from './options-form'
 import { OptionsTable } from './options-table'
 import { EVALUATIONS, useOptions } from './use-options'
+import { useSavedOptions } from './use-saved-options'
 
 /** Kinds that suit a pond of this volume; a pond without a filter is no option to a filter. */
 const suiting = (volumeM3: number): FilterType[] =>
@@ -21,19 +22,25 @@ const suiting = (volumeM3: number): FilterType[] =>
     return path !== 'none' && volumeM3 >= pondM3[0] && volumeM3 <= pondM3[1]
   })
 
+/** What was asked last for each pond, kept as what was found for it is. */
+const askedLast = new Map<string, OptionsAsked>()
+
 /**
  * Options that the computer finds: what trades price, water, work and current best; three become versions by a click.
  */
 export function OptionsPart(part: DesignPart) {
-  const { data, shown, opened, set } = part
+  const { data, shown, set } = part
   const t = useTexts()
-  const { state, run, stop } = useOptions()
-  const { ask, problem, saved, touched } = useSave()
-  const [asked, setAsked] = useState<OptionsAsked>(() => ({
-    types: suiting(data.designPond.volumeM3),
-    budget: null,
-    care: 'water',
-  }))
+  const { role } = usePerson()
+  const { state, run, stop } = useOptions(data.pond.id)
+  const { unsaved, save, saving, problem } = useSavedOptions(part)
+  const [asked, setAsked] = useState<OptionsAsked>(
+    () => askedLast.get(data.pond.id) ?? { types: suiting(data.designPond.volumeM3), budget: null, care: 'water' },
+  )
+  const change = (next: OptionsAsked) => {
+    askedLast.set(data.pond.id, next)
+    setAsked(next)
+  }
   const [chosen, setChosen] = useState<FoundOption | null>(null)
   const front = useMemo(() => ('front' in state ? state.front : []), [state])
   const picks = useMemo(() => picksOf(front, asked.care), [front, asked.care])
@@ -52,17 +59,10 @@ export function OptionsPart(part: DesignPart) {
   })
   const find = () => {
     setChosen(null)
-    touched()
     run(problemOf())
   }
   const caredFor = asked.care === 'water' ? measure : asked.care
-  const save = async () => {
-    for (const { option, reason } of picks) {
-      const name = t(`options.names.${reason === 'cared-for' ? caredFor : reason}`)
-      const body = { bed: option.design, name, overrideReason: opened?.overrideReason ?? '' }
-      if ((await ask(send('POST', `/api/v1/ponds/${data.pond.id}/designs`, body))) === null) return
-    }
-  }
+  const left = unsaved(picks)
   return (
     <>
       <section className="sheet">
@@ -73,7 +73,7 @@ export function OptionsPart(part: DesignPart) {
           currency={book.currency}
           working={state.status === 'working'}
           measure={measure}
-          onChange={setAsked}
+          onChange={change}
           onFind={find}
           onStop={stop}
         />
@@ -100,17 +100,28 @@ export function OptionsPart(part: DesignPart) {
             currency={book.currency}
             onOpen={(option) => set(option.design)}
           />
-          <div className="d-flex flex-wrap gap-3 align-items-center">
-            <button
-              type="button"
-              className="btn btn-sm btn-primary"
-              disabled={state.status === 'working' || saved}
-              onClick={() => void save()}
-            >
-              {t('options.page.saveVersions', { count: picks.length })}
-            </button>
-            {saved ? <span role="status">{t('options.page.savedVersions', { count: picks.length })}</span> : null}
-          </div>
+          {may(role, 'designs.write') ? (
+            <div className="d-flex flex-wrap gap-3 align-items-center">
+              <button
+                type="button"
+                className="btn btn-sm btn-primary"
+                disabled={state.status === 'working' || saving || left.length === 0}
+                onClick={() =>
+                  void save(
+                    left.map(({ option, reason }) => ({
+                      option,
+                      name: t(`options.names.${reason === 'cared-for' ? caredFor : reason}`),
+                    })),
+                  )
+                }
+              >
+                {t('options.page.saveVersions', { count: left.length || picks.length })}
+              </button>
+              {left.length === 0 ? (
+                <span role="status">{t('options.page.savedVersions', { count: picks.length })}</span>
+              ) : null}
+            </div>
+          ) : null}
           <ProblemNote problem={problem} />
         </section>
       ) : null}

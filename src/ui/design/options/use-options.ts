@@ -28,9 +28,19 @@ const togetherOf = (parts: readonly (Omit<OptionSearch, 'status'> | null)[]): Op
   front: paretoFront(parts.flatMap((part) => part?.front ?? [])),
 })
 
-/** Looks for options in two workers; a new search ends the one before, and a stopped one keeps what it has found. */
-export function useOptions() {
-  const [state, setState] = useState<OptionsState>({ status: 'idle' })
+/** What was found last for each pond, while the app is open: another section of the design takes nothing away. */
+const foundLast = new Map<string, OptionsState>()
+
+/**
+ * Looks for options in two workers; a new search ends the one before, and a stopped one keeps what it has found, as
+ * does one that is left.
+ */
+export function useOptions(pondId: string) {
+  const [state, setState] = useState<OptionsState>(() => {
+    const last = foundLast.get(pondId) ?? { status: 'idle' }
+    return last.status === 'working' ? { ...last, status: 'stopped' } : last
+  })
+  useEffect(() => void foundLast.set(pondId, state), [pondId, state])
   const workers = useRef<readonly Worker[]>([])
   const end = useCallback(() => {
     for (const worker of workers.current) worker.terminate()
