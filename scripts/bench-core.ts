@@ -84,9 +84,7 @@ time('design.recompute_ms_p95', 500, () => {
   }
   checkDesign({ ...given, result: evaluateDesign(given) })
 })
-const network = writeInp(
-  networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_RULES.tables),
-)
+const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_RULES))
 await timeAsync('network.solve_ms_p95', 200, () => solveInp(network))
 time('season.pond_ms_p95', 20, () =>
   pondSeason({

@@ -1,6 +1,6 @@
 import { RECTANGLE } from '../core/filter/bed/bed-shape'
 import { z } from 'zod'
-import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/bed/layers'
+import { BED_MATERIALS, BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/bed/layers'
 import { TRAIN_KINDS, TRAIN_LINES, TRAIN_RANGE } from '../core/filter/train/train-unit'
 import { UNIT_FACTS } from '../core/filter/train/unit-facts'
 import { DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../core/filter/design-input'
@@ -133,7 +133,10 @@ export const designSchema = designFields.superRefine((design, context) => {
   if (design.type === 'none') return
   if (design.pump === null) refuse(['pump'], 'must be given: a bed needs a pump')
   const [least, most] = GRAVEL_RANGE.depthM
-  const { depthM } = treatingGravel(design.layers.map((l) => ({ material: l.material, thicknessM: l.thickness_m })))
+  const { depthM } = treatingGravel(
+    design.layers.map((l) => ({ material: l.material, thicknessM: l.thickness_m })),
+    BED_MATERIALS,
+  )
   if (depthM < least - 1e-9 || depthM > most + 1e-9)
     refuse(['layers'], `must hold between ${least} and ${most} m of gravel or stone`)
 })

@@ -69,8 +69,8 @@ export function designBands(problem: Drawn, result: DesignResult): DesignBands {
 
 /** A design's figures as they may turn out once. */
 function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: Random) {
-  const own = treatingGravel(design.layers)
-  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  const own = treatingGravel(design.layers, rules.materials)
+  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, rules.materials) : own
   /** A factor about 1, never below 0. */
   const about = (sigma: number) => Math.exp(sigma * normalDeviate(random) - sigma ** 2 / 2)
   const [count, length] = [about(SPREAD.fishCount), about(SPREAD.fishLength)]
@@ -103,6 +103,7 @@ function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: 
     stoneM3: result.treatment.stoneM3,
     bed,
     units: result.train.units,
+    nitrification: rules.nitrification,
   }
   const factors = { rate: nitrification, flow }
   const tan =

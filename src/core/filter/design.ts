@@ -4,7 +4,7 @@ import { bedLossMm } from '../hydraulics/granular-bed'
 import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
 import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
 import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, flowPathLayers } from './bed/bed-geometry'
-import { CLOGGING, flushIntervalDays } from './bed/clogging'
+import { flushIntervalDays, type Clogging } from './bed/clogging'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
 import { FILTER_TYPE_FACTS } from './types'
 import { flowDemand, type FlowDemand } from './flow/flow-demand'
@@ -112,10 +112,10 @@ export function evaluateDesign({
   pumps,
   shared,
 }: DesignProblemInput): DesignResult {
-  const bed = treatingGravel(design.layers)
+  const bed = treatingGravel(design.layers, rules.materials)
   if (bed.depthM === 0 && design.type !== 'none')
     throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
-  const sizedWith: BedToSize = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
+  const sizedWith: BedToSize = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, rules.materials) : bed
   // what the water is warmed to is what fish, bacteria and plants live in
   const pond = heated(unheated, design.heatToC)
 
@@ -134,12 +134,12 @@ export function evaluateDesign({
   const bedFlowM3PerH = design.type === 'none' ? 0 : (split?.bedM3PerH ?? worked.flowM3PerH * (1 - design.bypassShare))
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
-  const stone = FILTER_TYPE_FACTS[design.type].path === 'over' ? [] : flowPathLayers(design)
+  const stone = FILTER_TYPE_FACTS[design.type].path === 'over' ? [] : flowPathLayers(design, rules.materials)
   const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
-  const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
+  const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000, rules.materials)
   const flows = { pumpM3PerH: worked.flowM3PerH, branches: branchFlows(design, split) }
   const units = passedThrough(design.train, flows)
-  const treatment = treatmentOf(design, sizedWith, units)
+  const treatment = treatmentOf(design, sizedWith, units, rules.nitrification)
   const still = stillWater(pond, grownStock)
   const treated: TreatedWater = {
     pumpM3PerH: worked.flowM3PerH,
@@ -147,6 +147,7 @@ export function evaluateDesign({
     stoneM3: treatment.stoneM3,
     bed: sizedWith,
     units,
+    nitrification: rules.nitrification,
   }
   const tan =
     design.type === 'none'
@@ -157,7 +158,7 @@ export function evaluateDesign({
     design,
     units,
     flows,
-    mostFed,
+    { ...mostFed, nitrification: rules.nitrification },
     runningMonths(design, pond.monthlyTempC, rules.shutdownWaterC),
   )
   const phosphorus = monthlyPhosphorusMgL(
@@ -170,18 +171,22 @@ export function evaluateDesign({
       plantGPerD: planting.phosphorusGPerD,
     },
     uptakeShares,
+    rules.phosphorus,
   )
   const flushDays =
     areaM2 === 0
       ? Infinity
-      : flushIntervalDays({
-          feedKgPerYear: grown.feedKgPerYear * train.solidsPast,
-          leafKgPerYear: pond.leafKgPerYear * litter,
-          areaM2,
-          poreM3: treatment.stoneM3 * bed.porosity,
-          chamber: design.layers.some((layer) => layer.material === 'void-modules'),
-        })
-  const quantities = layerQuantities(design.layers, areaM2)
+      : flushIntervalDays(
+          {
+            feedKgPerYear: grown.feedKgPerYear * train.solidsPast,
+            leafKgPerYear: pond.leafKgPerYear * litter,
+            areaM2,
+            poreM3: treatment.stoneM3 * bed.porosity,
+            chamber: design.layers.some((layer) => layer.material === 'void-modules'),
+          },
+          rules.clogging,
+        )
+  const quantities = layerQuantities(design.layers, areaM2, rules.materials)
   const heat = design.heatToC === null ? null : heating(unheated, design.heatToC)
   return {
     ...worked,
@@ -203,16 +208,16 @@ export function evaluateDesign({
     bedFlowM3PerH,
     velocityMPerH,
     cleanLossMm,
-    atFlushLossMm: bedLossMm(fouled(stone), Math.min(velocityMPerH, 500)).lossMm,
+    atFlushLossMm: bedLossMm(fouled(stone, rules.clogging), Math.min(velocityMPerH, 500)).lossMm,
     uniformity,
     rootShare: rootShare(design, uniformity, shared),
     outlet: outletCapacity(design.outlet),
     falls: design.falls ? fallsOf(worked.flowM3PerH, design.falls.widthM) : null,
-    stop: pumpStop(design, pond, bedFlowM3PerH),
+    stop: pumpStop(design, pond, bedFlowM3PerH, rules.materials),
     flushDays,
-    stability: layerStability(design.layers),
+    stability: layerStability(design.layers, rules.materials),
     quantities,
-    weights: weights(design),
+    weights: weights(design, rules.materials),
     thrustKnPerM: designThrustKnPerM(design),
     service: serviceability(design),
     planting,
@@ -270,11 +275,9 @@ export function pumped(
   const pump = pumps.find((p) => p.id === design.pumpId)
   if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
   const months = runningMonths(design, pond.monthlyTempC, rules.shutdownWaterC)
-  const alone = pumping(design, pump, rules.tables, months)
-  const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
-  return split
-    ? { ...splitPumping(alone, split, headFunction(design, rules.tables), months), split }
-    : { ...alone, split }
+  const alone = pumping(design, pump, rules, months)
+  const split = design.network ? splitOf(design, design.network, pumps, rules) : null
+  return split ? { ...splitPumping(alone, split, headFunction(design, rules), months), split } : { ...alone, split }
 }
 
 /** "Next size up always": beds and vessels come in steps of about this. @source house switch */
@@ -286,8 +289,8 @@ const fallsOf = (flowM3PerH: number, widthM: number) => {
   return { sheetM: thickness, look: fallsLook(thickness) }
 }
 
-const fouled = (stone: ReturnType<typeof flowPathLayers>) =>
-  stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
+const fouled = (stone: ReturnType<typeof flowPathLayers>, { flushAtPoreLoss }: Clogging) =>
+  stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - flushAtPoreLoss) }))
 
 /**
  * Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots

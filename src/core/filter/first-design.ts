@@ -12,7 +12,7 @@ import { ownFlowM3PerH, shareFlowM3PerH } from './flow/flow-demand'
 import { lateralsFor } from './flow/head'
 import type { CataloguePump } from './flow/pump-catalogue'
 import type { FilterRules, SizingMethod } from './house-rules'
-import { CLOSED_LOOP } from './sizing/sizing'
+import { CLOSED_LOOP } from './sizing/recirculating-model'
 import { nitrogenBedM3 } from './sizing/treatment'
 import { sizeThroughYear, type YearSizing } from './sizing/yearly-sizing'
 import { FILTER_TYPE_FACTS, type FilterType } from './types'
@@ -75,7 +75,8 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
   const { waterOverGravelM } = facts
   const { pipes } = rules.tables
   const stock = grownFish(pond.fish, rules.growthYears)
-  const sizingWith = (of: readonly BedLayer[]) => sizeThroughYear(pond, stock, treatingGravel(of), rules)
+  const sizingWith = (of: readonly BedLayer[]) =>
+    sizeThroughYear(pond, stock, treatingGravel(of, rules.materials), rules)
   const asked = (sizing: YearSizing) => sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const flowOf = (sizing: YearSizing) => {
     const most = Math.max(...sizing.months.map((month) => month.tanLoadGPerD))
@@ -88,8 +89,8 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
   }
   const areaFor = (of: readonly BedLayer[]) => {
     const sizing = sizingWith(of)
-    const bed = treatingGravel(of)
-    const held = toTarget ? nitrogenBedM3(sizing, flowOf(sizing), bed, rules.targetTanMgL, 1).bedM3! / bed.depthM : 0
+    const bed = treatingGravel(of, rules.materials)
+    const held = toTarget ? nitrogenBedM3(sizing, flowOf(sizing), bed, rules, 1).bedM3! / bed.depthM : 0
     return Math.max(asked(sizing).areaM2, held, LEAST_AREA_M2)
   }
   const { layers, ...size } = facts.vessels

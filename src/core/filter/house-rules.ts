@@ -1,5 +1,11 @@
+import { PRODUCTION, type Production } from '../pricing/production'
 import { DEFAULT_SEASON_RULES } from '../season/house-rules'
 import { DEFAULT_TABLES, type HydraulicTables } from '../hydraulics/fittings'
+import { CLOGGING, type Clogging } from './bed/clogging'
+import { BED_MATERIALS, type BedMaterials } from './bed/layers'
+import { GUEST_LOADS, type GuestLoads } from './load/guests'
+import { NITRIFICATION, type Nitrification } from './sizing/nitrification'
+import { PHOSPHORUS, type PhosphorusFigures } from './sizing/phosphorus-figures'
 
 /** What the pond is for; decides shares and turnover. */
 export const POND_USES = ['wildlife', 'few-small-fish', 'many-fish', 'koi', 'swimming'] as const
@@ -34,6 +40,12 @@ export interface FilterRules {
   readonly shutdownWaterC: number
   /** Pipes and fittings that designs are picked from. */
   readonly tables: HydraulicTables
+  readonly nitrification: Nitrification
+  readonly clogging: Clogging
+  readonly materials: BedMaterials
+  readonly guestLoads: GuestLoads
+  readonly phosphorus: PhosphorusFigures
+  readonly production: Production
 }
 
 export const DEFAULT_FILTER_RULES: FilterRules = {
@@ -51,4 +63,10 @@ export const DEFAULT_FILTER_RULES: FilterRules = {
   uv: 'crutch',
   shutdownWaterC: DEFAULT_SEASON_RULES.shutdownWaterC,
   tables: DEFAULT_TABLES,
+  nitrification: NITRIFICATION,
+  clogging: CLOGGING,
+  materials: BED_MATERIALS,
+  guestLoads: GUEST_LOADS,
+  phosphorus: PHOSPHORUS,
+  production: PRODUCTION,
 }

@@ -8,8 +8,9 @@ import { drainsToM, levelsOf } from './levels'
 import { NO_GUESTS } from './load/guests'
 import { monthlyLoad } from './load/monthly-load'
 import { monthlyPhosphorusMgL } from './sizing/phosphorus'
-import { carryFlowM3PerH, CLOSED_LOOP, sizeFilter } from './sizing/sizing'
-import { closedLoop } from './sizing/recirculating-model'
+import { PHOSPHORUS } from './sizing/phosphorus-figures'
+import { carryFlowM3PerH, sizeFilter } from './sizing/sizing'
+import { CLOSED_LOOP, closedLoop } from './sizing/recirculating-model'
 import { suggestDesign } from './suggest'
 
 const begin = (type: FilterDesign['type'] = 'lined-wetland', pond: DesignPond = koiPond) =>
@@ -142,13 +143,13 @@ describe('phosphorus', () => {
   const bed = { areaM2: 30, flowM3PerH: 10, channel: false, plantGPerD: 0 }
   const load = [{ phosphorusGPerD: 0.5 }]
   it('settles where what comes in goes out', () => {
-    const [c] = monthlyPhosphorusMgL(load, 60, { ...bed, areaM2: 0 }, [1])
+    const [c] = monthlyPhosphorusMgL(load, 60, { ...bed, areaM2: 0 }, [1], PHOSPHORUS)
     // nothing but settling over the pond
     expect(c! * (10 / 365) * 60).toBeCloseTo(0.5, 4)
   })
   it('falls with a larger bed and with plants, and rises with the load', () => {
     const at = (changes: Partial<typeof bed>, gPerD = 0.5) =>
-      monthlyPhosphorusMgL([{ phosphorusGPerD: gPerD }], 60, { ...bed, ...changes }, [1])[0]!
+      monthlyPhosphorusMgL([{ phosphorusGPerD: gPerD }], 60, { ...bed, ...changes }, [1], PHOSPHORUS)[0]!
     expect(at({ areaM2: 60 })).toBeLessThan(at({}))
     expect(at({ plantGPerD: 0.3 })).toBeLessThan(at({}))
     expect(at({}, 1)).toBeGreaterThan(at({}))

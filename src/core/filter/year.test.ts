@@ -24,7 +24,7 @@ const pond: DesignPond = {
   freeboardM: 0.1,
   ground: null,
 }
-const bed = treatingGravel(DEFAULT_LAYERS)
+const bed = treatingGravel(DEFAULT_LAYERS, rules.materials)
 
 describe('sizing through the year', () => {
   const year = sizeThroughYear(pond, pond.fish, bed, rules)

@@ -1,7 +1,7 @@
 import type { DesignPond, FilterDesign } from '../filter/design-input'
 import { heaterKw } from '../filter/heater'
 import { evaluateSitePlan, type SitePlanResult } from '../site-plan/evaluate-site-plan'
-import type { PipeSize } from '../hydraulics/fittings'
+import type { FilterRules } from '../filter/house-rules'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
 import { SUNDRIES_SHARE, type PriceBook, type PriceItem } from './price-book'
@@ -48,12 +48,12 @@ export function estimate(
   book: PriceBook,
   {
     pumps,
-    pipes,
+    rules,
     pond,
     sitePlan = evaluateSitePlan(design, pond.ground),
   }: {
     readonly pumps: readonly CataloguePump[]
-    readonly pipes: readonly PipeSize[]
+    readonly rules: Pick<FilterRules, 'tables' | 'materials' | 'production'>
     /** What a heater is sized by, and the ground that the design stands on. */
     readonly pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC' | 'ground'>
     /** Where the design was worked through already. */
@@ -61,7 +61,7 @@ export function estimate(
   },
 ): Estimate {
   const items = itemsOf(book)
-  const materials = materialsOf(design, pumps, pipes, heaterKw(design, pond), sitePlan)
+  const materials = materialsOf(design, pumps, rules, heaterKw(design, pond), sitePlan)
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {
     const known = items.get(need.key)
@@ -101,7 +101,7 @@ export function estimate(
         },
       ]
     : bought
-  const labourLines = labourOf(design, materials, sitePlan).flatMap(priced)
+  const labourLines = labourOf(design, materials, rules.production, sitePlan).flatMap(priced)
   const materialsMinor = materialLines.reduce((sum, line) => sum + line.totalMinor, 0)
   const labourMinor = labourLines.reduce((sum, line) => sum + line.totalMinor, 0)
   const markupMinor = Math.round(materialsMinor * book.markup)

@@ -8,10 +8,12 @@ import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
 import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
 import { STREAM_BUILD } from '../site-plan/stream'
-import { BED_MATERIALS, layerQuantities } from '../filter/bed/layers'
+import { layerQuantities, type BedMaterials } from '../filter/bed/layers'
+import type { FilterRules } from '../filter/house-rules'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
-import { nearestSize, type PipeSize } from '../hydraulics/fittings'
-import { PRODUCTION, vesselKey } from './price-book'
+import { nearestSize } from '../hydraulics/fittings'
+import { vesselKey } from './price-book'
+import type { Production } from './production'
 
 /** One need of a design before rounding to stock. */
 export interface Need {
@@ -21,6 +23,9 @@ export interface Need {
   readonly own?: { readonly name: string; readonly unit: string; readonly costMinor: number }
 }
 
+/** Pipe of a bore, as the nearest size that is stocked, by length in m. */
+type PipeNeed = (boreM: number, lengthM: number) => Need
+
 const MODULE_M3 = 0.115
 const UNDERLAYMENT_LAYERS = 2 // below the liner, and above it where stone goes in
 const FABRIC_WRAPS = 1.3 // around the pipe with an overlap
@@ -29,19 +34,22 @@ const FABRIC_WRAPS = 1.3 // around the pipe with an overlap
 export function materialsOf(
   design: FilterDesign,
   pumps: readonly CataloguePump[],
-  pipes: readonly PipeSize[],
+  { tables, materials }: Pick<FilterRules, 'tables' | 'materials'>,
   heaterKw = 0,
   sitePlan: SitePlanResult | null = null,
 ): Need[] {
-  const pipe = (boreM: number, quantity: number): Need => ({ key: `pipe:${nearestSize(boreM, pipes).name}`, quantity })
+  const pipe: PipeNeed = (boreM, quantity) => ({
+    key: `pipe:${nearestSize(boreM, tables.pipes).name}`,
+    quantity,
+  })
   const facts = FILTER_TYPE_FACTS[design.type]
   const areaM2 = bedAreaM2(design)
   const liner = linerForBed(design)
   const needs: Need[] = [
     { key: 'liner', quantity: liner.areaM2 },
     { key: 'underlayment', quantity: liner.areaM2 * UNDERLAYMENT_LAYERS },
-    ...layerQuantities(design.layers, areaM2).map((q) =>
-      BED_MATERIALS[q.material].granular
+    ...layerQuantities(design.layers, areaM2, materials).map((q) =>
+      materials[q.material].granular
         ? { key: `stone:${q.material}`, quantity: q.massT }
         : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
     ),
@@ -53,19 +61,11 @@ export function materialsOf(
           ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
           { key: 'controls', quantity: 1 },
         ]),
-    ...design.train
-      .filter(({ kind }) => isPricedBySize(kind))
-      .map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
-    ...(design.intakePipe === null || design.network
-      ? []
-      : [pipe(design.intakePipe.diameterM, design.intakePipe.count * design.intakePipe.lengthM)]),
-    // a unit that its surplus passes wants a way round it, and each in the pump's line can be shut off
-    { key: 'fitting:tee-branch', quantity: 2 * design.train.filter((unit) => unit.overflow && isInline(unit)).length },
-    { key: 'fitting:ball-valve', quantity: design.train.filter(({ line }) => line === 'pressure').length },
+    ...trainNeeds(design, pipe),
     { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
-  if (sitePlan) needs.push(...siteNeeds(sitePlan))
+  if (sitePlan) needs.push(...siteNeeds(sitePlan, materials))
   if (design.network) needs.push(...networkNeeds(design.network, pipe, pumps))
   if (design.airBreakM !== null && design.type !== 'none') needs.push({ key: 'air-break', quantity: design.vessels })
   if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
@@ -86,8 +86,21 @@ export function materialsOf(
   return merged(needs)
 }
 
+/** What the train is bought as: its units by size, the pipes that lead to it, and what shuts its units off. */
+function trainNeeds({ train, intakePipe, network }: FilterDesign, pipe: PipeNeed): Need[] {
+  return [
+    ...train
+      .filter(({ kind }) => isPricedBySize(kind))
+      .map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
+    ...(intakePipe === null || network ? [] : [pipe(intakePipe.diameterM, intakePipe.count * intakePipe.lengthM)]),
+    // a unit that its surplus passes wants a way round it, and each in the pump's line can be shut off
+    { key: 'fitting:tee-branch', quantity: 2 * train.filter((unit) => unit.overflow && isInline(unit)).length },
+    { key: 'fitting:ball-valve', quantity: train.filter(({ line }) => line === 'pressure').length },
+  ]
+}
+
 /** What only a place on site brings: the stream's liner and stone, and the cable to the pump. */
-function siteNeeds({ stream, cableM }: SitePlanResult): Need[] {
+function siteNeeds({ stream, cableM }: SitePlanResult, materials: BedMaterials): Need[] {
   if (!stream) return cableM === null ? [] : [{ key: 'cable', quantity: cableM }]
   const sheetM2 = stream.areaM2 + 2 * STREAM_BUILD.linerEdgeM * stream.lengthM
   return [
@@ -96,7 +109,7 @@ function siteNeeds({ stream, cableM }: SitePlanResult): Need[] {
     { key: 'underlayment', quantity: sheetM2 * UNDERLAYMENT_LAYERS },
     {
       key: 'stone:bridging-stone',
-      quantity: stream.areaM2 * STREAM_BUILD.stoneM * BED_MATERIALS['bridging-stone'].bulkTPerM3,
+      quantity: stream.areaM2 * STREAM_BUILD.stoneM * materials['bridging-stone'].bulkTPerM3,
     },
   ]
 }
@@ -111,11 +124,7 @@ function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[])
 /**
  * What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps.
  */
-function networkNeeds(
-  plan: FlowPlan,
-  pipe: (boreM: number, lengthM: number) => Need,
-  pumps: readonly CataloguePump[],
-): Need[] {
+function networkNeeds(plan: FlowPlan, pipe: PipeNeed, pumps: readonly CataloguePump[]): Need[] {
   const runs = [...plan.intakes, ...plan.branches]
   return [
     ...runs.map((run) => pipe(run.boreM, run.lengthM)),
@@ -132,6 +141,7 @@ function networkNeeds(
 export function labourOf(
   design: FilterDesign,
   materials: readonly Need[],
+  production: Production,
   sitePlan: SitePlanResult | null = null,
 ): Need[] {
   const of = (test: (key: string) => boolean) =>
@@ -141,22 +151,22 @@ export function labourOf(
   const bedM3 = design.type === 'none' || facts.vessels ? 0 : bedAreaM2(design) * Math.max(0, depthM - design.raisedM)
   const dugM3 = bedM3 + (sitePlan ? sitePlan.earthworks.pipeTrenchM3 + sitePlan.earthworks.streamM3 : 0)
   const hours =
-    PRODUCTION.setUpH +
-    dugM3 * PRODUCTION.digHPerM3 +
-    of((k) => k === 'liner' || k === 'underlayment') * PRODUCTION.sheetHPerM2 +
-    of((k) => k === 'void-module') * PRODUCTION.moduleH +
-    of((k) => k.startsWith('stone:')) * PRODUCTION.stoneHPerT +
-    of((k) => k.startsWith('pipe:')) * PRODUCTION.pipeHPerM +
-    of((k) => k.startsWith('fitting:')) * PRODUCTION.fittingH +
-    of((k) => k === 'wall') * PRODUCTION.wallHPerM2 +
-    of((k) => k === 'vault' || k === 'drain') * PRODUCTION.vaultH +
-    of((k) => k.startsWith('pump:')) * PRODUCTION.pumpH +
-    of((k) => k.startsWith('unit:')) * PRODUCTION.unitH +
-    of((k) => k === 'plant') * PRODUCTION.plantH +
-    of((k) => k === 'spillway') * PRODUCTION.spillwayHPerM
+    production.setUpH +
+    dugM3 * production.digHPerM3 +
+    of((k) => k === 'liner' || k === 'underlayment') * production.sheetHPerM2 +
+    of((k) => k === 'void-module') * production.moduleH +
+    of((k) => k.startsWith('stone:')) * production.stoneHPerT +
+    of((k) => k.startsWith('pipe:')) * production.pipeHPerM +
+    of((k) => k.startsWith('fitting:')) * production.fittingH +
+    of((k) => k === 'wall') * production.wallHPerM2 +
+    of((k) => k === 'vault' || k === 'drain') * production.vaultH +
+    of((k) => k.startsWith('pump:')) * production.pumpH +
+    of((k) => k.startsWith('unit:')) * production.unitH +
+    of((k) => k === 'plant') * production.plantH +
+    of((k) => k === 'spillway') * production.spillwayHPerM
   return [
     { key: 'labour', quantity: hours },
-    { key: 'digger', quantity: dugM3 / PRODUCTION.diggerM3PerH },
+    { key: 'digger', quantity: dugM3 / production.diggerM3PerH },
   ].filter((need) => need.quantity > 0)
 }
 

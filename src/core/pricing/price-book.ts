@@ -110,21 +110,3 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
 
 /** Sundries, share of the materials' cost. @source house default */
 export const SUNDRIES_SHARE = 0.03
-
-/** Production rates, person-hours a unit. @source house defaults; logged times will correct them */
-export const PRODUCTION = {
-  setUpH: 6,
-  digHPerM3: 0.45,
-  diggerM3PerH: 4,
-  sheetHPerM2: 0.06,
-  moduleH: 0.12,
-  stoneHPerT: 0.7,
-  pipeHPerM: 0.18,
-  fittingH: 0.12,
-  wallHPerM2: 2.2,
-  vaultH: 2,
-  pumpH: 3,
-  unitH: 3,
-  plantH: 0.05,
-  spillwayHPerM: 5,
-} as const

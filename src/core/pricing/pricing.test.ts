@@ -22,15 +22,16 @@ import { USUAL_PRICE_BOOK } from '../../../tests/fixtures/usual-in-words'
 const begin = (type: FilterDesign['type']) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 const pump = PUMP_CATALOGUE[5]!
 const wetland = begin('lined-wetland')
-const { pipes } = DEFAULT_FILTER_RULES.tables
-const stock = { pumps: PUMP_CATALOGUE, pipes, pond }
+const rules = DEFAULT_FILTER_RULES
+const { pipes } = rules.tables
+const stock = { pumps: PUMP_CATALOGUE, rules, pond }
 
 describe('materials of a design', () => {
   it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) =>
     expect(estimate(begin(type), USUAL_PRICE_BOOK, stock).unpriced).toEqual([]),
   )
   it('hold the stone of the bed to the kilogram', () => {
-    const stoneT = materialsOf(wetland, PUMP_CATALOGUE, pipes)
+    const stoneT = materialsOf(wetland, PUMP_CATALOGUE, rules)
       .filter((need) => need.key.startsWith('stone:'))
       .reduce((sum, need) => sum + need.quantity, 0)
     const byHand = wetland.layers.reduce(
@@ -49,8 +50,8 @@ describe('materials of a design', () => {
         fc.double({ min: 1, max: 20, noNaN: true }),
         fc.double({ min: 0.1, max: 5, noNaN: true }),
         (lengthM, more) => {
-          const small = materialsOf({ ...wetland, lengthM }, PUMP_CATALOGUE, pipes)
-          const large = materialsOf({ ...wetland, lengthM: lengthM + more }, PUMP_CATALOGUE, pipes)
+          const small = materialsOf({ ...wetland, lengthM }, PUMP_CATALOGUE, rules)
+          const large = materialsOf({ ...wetland, lengthM: lengthM + more }, PUMP_CATALOGUE, rules)
           expect(new Set(small.map((n) => n.key)).size).toBe(small.length)
           for (const need of small)
             expect(large.find((n) => n.key === need.key)!.quantity).toBeGreaterThanOrEqual(need.quantity - 1e-9)
@@ -69,7 +70,7 @@ describe('materials of a design', () => {
           pumpSet: { arrangement: 'parallel', count: 2, speed: 1 },
         },
         PUMP_CATALOGUE,
-        pipes,
+        rules,
       ).map((n) => [n.key, n.quantity]),
     )
     expect(keys.get(`vessel:${begin('container-bog').lengthM * 100}`)).toBe(4)
@@ -80,9 +81,12 @@ describe('materials of a design', () => {
   })
   it('take no digging where the bed stands on the ground', () => {
     const raised = begin('raised-trough')
-    expect(labourOf(raised, materialsOf(raised, PUMP_CATALOGUE, pipes)).some((n) => n.key === 'digger')).toBe(false)
     expect(
-      labourOf(wetland, materialsOf(wetland, PUMP_CATALOGUE, pipes)).find((n) => n.key === 'digger')!.quantity,
+      labourOf(raised, materialsOf(raised, PUMP_CATALOGUE, rules), rules.production).some((n) => n.key === 'digger'),
+    ).toBe(false)
+    expect(
+      labourOf(wetland, materialsOf(wetland, PUMP_CATALOGUE, rules), rules.production).find((n) => n.key === 'digger')!
+        .quantity,
     ).toBeGreaterThan(0)
   })
 })
@@ -91,7 +95,7 @@ describe('a split flow', () => {
   it('adds its pipes, valves, tees and further pumps to the list', () => {
     const split = { ...wetland, network: { ...firstFlowPlan(wetland), morePumps: [PUMP_CATALOGUE[0]!.id] } }
     const of = (design: FilterDesign, test: (key: string) => boolean) =>
-      materialsOf(design, PUMP_CATALOGUE, pipes)
+      materialsOf(design, PUMP_CATALOGUE, rules)
         .filter((n) => test(n.key))
         .reduce((sum, n) => sum + n.quantity, 0)
     const pipeM = (key: string) => key.startsWith('pipe:')
@@ -123,7 +127,7 @@ describe('a filter train', () => {
   it('is bought in the size that takes its flow, with valves, ways past and intake pipes', () => {
     const drum = trainUnit('drum', { line: 'pressure', ratedFlowM3PerH: 17, overflow: true })
     const keys = (design: FilterDesign) =>
-      new Map(materialsOf(design, PUMP_CATALOGUE, pipes).map((need) => [need.key, need.quantity]))
+      new Map(materialsOf(design, PUMP_CATALOGUE, rules).map((need) => [need.key, need.quantity]))
     const [plain, drummed] = [
       keys(wetland),
       keys({ ...wetland, train: [drum], intakePipe: { count: 2, diameterM: 0.1036, lengthM: 5 } }),
@@ -168,7 +172,7 @@ describe('what a place on site adds to a price', () => {
   const here = laidOut({ ...LAYOUT, stream })
   const needs = (design: FilterDesign) =>
     new Map(
-      materialsOf(design, PUMP_CATALOGUE, pipes, 0, evaluateSitePlan(design, ground)).map((n) => [n.key, n.quantity]),
+      materialsOf(design, PUMP_CATALOGUE, rules, 0, evaluateSitePlan(design, ground)).map((n) => [n.key, n.quantity]),
     )
   it('is cable from the supply, and liner and stone of the stream: 2 m of 1 m', () => {
     const [bare, placed] = [needs({ ...here, layout: null }), needs(here)]
@@ -179,8 +183,9 @@ describe('what a place on site adds to a price', () => {
   })
   it('is the digging of trench and stream', () => {
     const plan = evaluateSitePlan(here, ground)!
-    const materials = materialsOf(here, PUMP_CATALOGUE, pipes, 0, plan)
-    const digger = (of: typeof plan | null) => labourOf(here, materials, of).find((n) => n.key === 'digger')!.quantity
+    const materials = materialsOf(here, PUMP_CATALOGUE, rules, 0, plan)
+    const digger = (of: typeof plan | null) =>
+      labourOf(here, materials, rules.production, of).find((n) => n.key === 'digger')!.quantity
     expect(digger(plan) - digger(null)).toBeCloseTo((plan.earthworks.pipeTrenchM3 + plan.earthworks.streamM3) / 4, 9)
   })
   it('follows the drag: a bed further off costs more pipe and more cable work', () => {

@@ -3,7 +3,7 @@ import { TRAIN_KINDS, TRAIN_LINES, TRAIN_RANGE } from '../../core/filter/train/t
 import { UNIT_FACTS } from '../../core/filter/train/unit-facts'
 import { CONFIRMATIONS, DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../../core/filter/design-input'
 import { FILTER_TYPES } from '../../core/filter/types'
-import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../../core/filter/bed/layers'
+import { BED_MATERIALS, BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../../core/filter/bed/layers'
 import { GRAVEL_RANGE } from '../../core/filter/sizing/nitrification'
 import { BRANCH_KINDS, FLOW_PLAN_RANGE } from '../../core/filter/flow/flow-plan'
 import { SIZING_METHODS } from '../../core/filter/house-rules'
@@ -183,7 +183,7 @@ export const FilterDesignInput = z
     if (pumpId === null)
       context.addIssue({ code: 'custom', path: ['pumpId'], message: said('design.problems.bedNeedsPump') })
     const [min, max] = GRAVEL_RANGE.depthM
-    const { depthM } = treatingGravel(layers)
+    const { depthM } = treatingGravel(layers, BED_MATERIALS)
     if (depthM < min - 1e-9 || depthM > max + 1e-9)
       context.addIssue({
         code: 'custom',

@@ -65,7 +65,7 @@ const of = (changes: Partial<EcoPondFacts> = {}) =>
     design,
     result,
     rules: HouseRules.parse({}),
-    feedProtein: 0.35,
+    filterRules: DEFAULT_FILTER_RULES,
     patches: [],
     gear: [],
     leakMmPerD: 0,

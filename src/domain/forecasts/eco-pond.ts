@@ -5,9 +5,10 @@ import { parameterValues } from '../../core/ecosystem/parameters'
 import type { FilterDesign } from '../../core/filter/design-input'
 import type { DesignResult } from '../../core/filter/design'
 import type { EcoGuests } from '../../core/ecosystem/guests'
-import { BATHING_FROM_C, GUEST_LOADS } from '../../core/filter/load/guests'
+import type { FilterRules } from '../../core/filter/house-rules'
+import { BATHING_FROM_C, type GuestLoads } from '../../core/filter/load/guests'
 import { clumpedShare } from '../../core/filter/train/uv'
-import { NITRIFICATION, specificSurfaceM2PerM3 } from '../../core/filter/sizing/nitrification'
+import { specificSurfaceM2PerM3 } from '../../core/filter/sizing/nitrification'
 import { treatingGravel, DEFAULT_LAYERS } from '../../core/filter/bed/layers'
 import { fishMassKg } from '../../core/fish/load'
 import { coverPerPlantM2 } from '../../core/plants/planting'
@@ -49,7 +50,8 @@ export interface EcoPondFacts {
   readonly design: FilterDesign
   readonly result: DesignResult
   readonly rules: HouseRules
-  readonly feedProtein: number
+  /** What its filter is worked out by. */
+  readonly filterRules: FilterRules
   readonly patches: readonly PatchNow[]
   readonly gear: readonly Gear[]
   readonly leakMmPerD: number
@@ -75,17 +77,17 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
     areaM2,
     // floor and sides, and the stones that take the room the survey gives them
     wallAreaM2: areaM2 + Math.sqrt(4 * Math.PI * areaM2) * meanDepthM * (1 + 4 * pond.rockShare),
-    filter: ecoFilterOf(of.design, of.result),
+    filter: ecoFilterOf(of.design, of.result, of.filterRules),
     fallM: fallOf(of.design),
     aeratorGPerD: (onPond('aerator') ? AERATOR_G_PER_D : 0) + of.result.train.oxygenGPerD,
     fish: {
       massKg: pond.fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0),
       feedFactor: 1,
-      protein: of.feedProtein,
+      protein: of.filterRules.feedProtein,
       feedFromC: rules.feedingStartWaterC,
       lowProteinBelowC: rules.feedingNormalWaterC,
     },
-    guests: guestsOf(pond),
+    guests: guestsOf(pond, of.filterRules.guestLoads),
     plants: plantShares(of),
     leafKgPerYear: leafLoadKgPerYear(pond, facts.basin),
     leafKeptShare: kept,
@@ -102,15 +104,19 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
  * A filter as the simulator takes it: its stone with the train' media as if they were stone, and what stays wet
  * when the pump stops.
  */
-export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilter {
-  const bed = treatingGravel(design.layers)
-  const stone = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
+export function ecoFilterOf(
+  design: FilterDesign,
+  result: DesignResult,
+  { materials, nitrification }: Pick<FilterRules, 'materials' | 'nitrification'>,
+): EcoFilter {
+  const bed = treatingGravel(design.layers, materials)
+  const stone = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, materials) : bed
   const flowM3PerH = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
   return {
     stoneM3: result.treatment.treatingM3,
     areaM2: result.areaM2,
     porosity: stone.porosity,
-    surfaceM2PerM3: specificSurfaceM2PerM3(stone.grainM, stone.porosity, NITRIFICATION.angularity),
+    surfaceM2PerM3: specificSurfaceM2PerM3(stone, nitrification.angularity),
     flowM3PerH,
     wetShareStopped: result.stop.heldByValve ? 1 : result.stop.wetShare,
     uvFlowM3PerH: result.train.units.reduce(
@@ -124,8 +130,7 @@ export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilt
 }
 
 /** What visitors, bathers and animals bring, as the design of the filter reckons with it. */
-function guestsOf({ guests }: Pick<Pond, 'guests'>): EcoGuests {
-  const { bather, duck, turtle } = GUEST_LOADS
+function guestsOf({ guests }: Pick<Pond, 'guests'>, { bather, duck, turtle }: GuestLoads): EcoGuests {
   const { publicFeedGPerD, bathersPerD, ducks, turtles } = guests
   return {
     feedGPerD: publicFeedGPerD,

@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { DEFAULT_FILTER_RULES, SIZING_METHODS, type FilterRules } from '../../core/filter/house-rules'
 import type { HydraulicTables } from '../../core/hydraulics/fittings'
 import { DEFAULT_SEASON_RULES, type SeasonRules } from '../../core/season/house-rules'
+import { withConstants } from '../../core/filter/house-constants'
+import type { ChangedConstant } from './house-constants'
 import { numberWithin, shortText } from '../shared/fields'
 import type { TextKey } from '@/messages/keys'
 
@@ -66,8 +68,9 @@ export function houseRulesAt(house: HouseRules, own: OwnRules): HouseRules {
 export const filterRulesOf = (
   { growthYears, oversizing, plantsCounted, uv, shutdownWaterC }: HouseRules,
   tables: HydraulicTables,
+  constants: readonly ChangedConstant[],
 ): FilterRules => ({
-  ...DEFAULT_FILTER_RULES,
+  ...withConstants(DEFAULT_FILTER_RULES, Object.fromEntries(constants.map(({ key, value }) => [key, value]))),
   growthYears,
   oversizing,
   plantsCounted,

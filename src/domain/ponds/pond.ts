@@ -9,6 +9,7 @@ import { OUTLINE_RANGE } from '../../core/survey/outline-shapes'
 import { SYSTEM_RANGE } from '../../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
+import type { OwnConstants } from '../house-rules/house-constants'
 import type { OwnRules } from '../house-rules/house-rules'
 import type { PondId, SiteId } from '../shared/ids'
 import type { SiteSurvey } from '../../core/site-plan/site-survey'
@@ -198,6 +199,8 @@ export interface Pond extends PondInput {
   readonly siteId: SiteId
   readonly version: number
   readonly ownRules: OwnRules
+  /** Figures that its filter is worked out by in place of the house's. */
+  readonly ownConstants: OwnConstants
   /** What lies around it: the ground that a site plan is drawn on. */
   readonly siteSurvey: SiteSurvey
 }

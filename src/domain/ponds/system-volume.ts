@@ -1,3 +1,4 @@
+import type { BedMaterials } from '../../core/filter/bed/layers'
 import { bedAreaM2 } from '../../core/filter/bed/bed-geometry'
 import { layerQuantities } from '../../core/filter/bed/layers'
 import { designStream } from '../../core/site-plan/stream'
@@ -23,12 +24,19 @@ export interface SystemVolume {
  * What a dose must treat: pond, streams, boxes, and voids and stream of the filter that is built; one that is only
  * drawn holds no water yet.
  */
-export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Staged[]): SystemVolume {
+export function systemVolumeOf(
+  pond: Pick<Pond, 'beside'>,
+  pondM3: number,
+  designs: readonly Staged[],
+  materials: BedMaterials,
+): SystemVolume {
   const bed = standingBed(designs)
   // a stream that was surveyed is counted once: as it was measured, not as it was drawn
   const surveyed = pond.beside.some((water) => water.kind === 'stream')
   const drawnStreamM3 = (bed && !surveyed && designStream(bed)?.volumeM3) || 0
-  const filterVoidsM3 = bed ? layerQuantities(bed.layers, bedAreaM2(bed)).reduce((sum, q) => sum + q.voidM3, 0) : 0
+  const filterVoidsM3 = bed
+    ? layerQuantities(bed.layers, bedAreaM2(bed), materials).reduce((sum, q) => sum + q.voidM3, 0)
+    : 0
   return {
     besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), drawnStreamM3),
     filterVoidsM3,

@@ -1,4 +1,7 @@
+import { houseConstants } from './house-constants'
+
 export const houseRules = {
+  ...houseConstants,
   switches: {
     sizeFiltersFishYears: 'Years of fish growth to design for',
     springCleanoutUp: 'Spring cleanout below',
@@ -136,9 +139,17 @@ export const houseRules = {
     k: 'K',
     nameOfThePipe: 'Pipe name',
     bore: 'Bore',
+    whyAnotherFigure: 'Reason for another figure',
+    sourceOfTheFigure: 'Source of the figure',
   },
   /** What keeps an entry or an act from being taken. */
   problems: {
+    constantMissing: 'Enter the figure, or remove the change.',
+    constantOutOfRange: 'Must be between {from} and {to}.',
+    constantsContradict:
+      'This contradicts another constant: the reduced share starts beyond the full one, chamber and gravel catch at most all solids, and algae bloom above the clear-water level.',
+    someoneElseSavedConstants:
+      'Someone else saved design constants while you were editing them. Reload the page to continue from the saved version.',
     keepLeastTwoPipeSizes: 'Keep at least two pipe sizes.',
     twoFittingsName: 'Two fittings have this name.',
     twoPipesName: 'Two pipes have this name.',

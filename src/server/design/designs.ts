@@ -12,8 +12,6 @@ import type { DesignId, PondId } from '@/domain/shared/ids'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { DesignDraft } from '@/domain/design/design-draft'
-import { hydraulicTables } from '@/domain/house-rules/house-tables'
-import { filterRulesOf, houseRulesAt } from '@/domain/house-rules/house-rules'
 import { badField, notFound, ProblemError, refused } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
@@ -21,8 +19,7 @@ import { findDesign, insertDesign, listDesigns, moveDesign, reopenOthers } from 
 import { deleteDesignDraft, findDesignDraft, storeDesignDraft } from '@/server/design/design-draft-repository'
 import { registerFitted } from '@/server/equipment/fitted'
 import { todayIn } from '@/server/platform/today'
-import { findHouseTables } from '@/server/house-rules/house-tables-repository'
-import { findFirm } from '@/server/firm/firm-repository'
+import { filterRulesAt } from '@/server/house-rules/filter-rules'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findPriceBook } from '@/server/prices/price-repository'
@@ -51,8 +48,7 @@ export async function designContext(
   pond: PondInContext,
   stations: readonly WeatherStation[],
 ) {
-  const house = (await findFirm(trx)).rules
-  const rules = houseRulesAt(house, pond.ownRules)
+  const { house, ...by } = await filterRulesAt(trx, pond)
   return {
     designPond: designPond(
       pond,
@@ -60,8 +56,7 @@ export async function designContext(
       await seasonOf(trx, actor.firmId, pond, house, stations),
       (await findSite(trx, pond.siteId))?.fill ?? null,
     ),
-    houseMethod: rules.sizingMethod,
-    rules: filterRulesOf(rules, hydraulicTables((await findHouseTables(trx)).tables)),
+    ...by,
     pumps: await pumpsOf(trx),
   }
 }

@@ -6,6 +6,7 @@ import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { EARLIER_DOSE_DAYS, givenEarlier, youngTests } from '@/domain/water/dosing'
 import { listDesigns } from '@/server/design/design-repository'
+import { bedMaterialsAt } from '@/server/house-rules/filter-rules'
 import { findProducts } from '@/server/stores/product-repository'
 import { listDosesSince } from '@/server/visits/visit-repository'
 import { listLastReadings } from '@/server/water/reading-repository'
@@ -21,7 +22,12 @@ export async function dosingFacts(
   const now = Date.now()
   return {
     products,
-    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pond.id)).totalM3,
+    systemM3: systemVolumeOf(
+      pond,
+      savedPondFacts(pond).adopted.volumeM3,
+      await listDesigns(trx, pond.id),
+      await bedMaterialsAt(trx, pond),
+    ).totalM3,
     waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
     recent: givenEarlier(
       await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()),

@@ -6,6 +6,7 @@ import type { VisitId } from '@/domain/shared/ids'
 import { fishTakenOut, stepStates, type FishInTanks, type GateFacts } from '@/domain/visits/visit-progress'
 import { findSite } from '@/server/customers/customer-repository'
 import { listDesigns } from '@/server/design/design-repository'
+import { bedMaterialsAt } from '@/server/house-rules/filter-rules'
 import { listLastReadings } from '@/server/water/reading-repository'
 import { findVisit, lastFigure, listEntries } from '@/server/visits/visit-repository'
 
@@ -19,7 +20,8 @@ export async function gateFacts(
   const last = await lastFigure(trx, pond.id, 'changedM3', visitId)
   const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
   return {
-    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs).totalM3,
+    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs, await bedMaterialsAt(trx, pond))
+      .totalM3,
     // a bed is planted; other ponds are taken to be, since salt harms what it meets
     planted: true,
     lastChangeAt: last?.at ?? null,

@@ -4,6 +4,7 @@ import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import type { VisitInContext } from '@/domain/visits/visit'
 import type { StepState } from '@/domain/visits/visit-progress'
 import type { Actor } from '@/server/platform/auth/actor'
+import { bedMaterialsAt } from '@/server/house-rules/filter-rules'
 import { listDesigns } from '@/server/design/design-repository'
 import { insertFinding, removeFinding } from '@/server/visits/finding-repository'
 import { findPond, setMeteredFill } from '@/server/ponds/pond-repository'
@@ -39,7 +40,7 @@ export async function noteMeteredFill(
   const designs = (await listDesigns(trx, pond.id)).map((d) =>
     d.state === 'approved' ? { ...d, state: 'built' as const } : d,
   )
-  const { besideM3, filterVoidsM3 } = systemVolumeOf(pond, surveyed, designs)
+  const { besideM3, filterVoidsM3 } = systemVolumeOf(pond, surveyed, designs, await bedMaterialsAt(trx, pond))
   const metered = entry.answer.figures!.fillM3!
   const pondM3 = metered - besideM3 - filterVoidsM3
   const whole = Math.abs(pondM3 - surveyed) <= FURTHEST_OFF * surveyed

@@ -70,7 +70,7 @@ export async function pondModel(
     design: bed,
     result,
     rules: houseRulesAt((await findFirm(trx)).rules, pond.ownRules),
-    feedProtein: context.rules.feedProtein,
+    filterRules: context.rules,
     patches: patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), actor.timeZone),
     gear: await listGear(trx, pond.id),
     fill: site?.fill ?? null,
@@ -89,7 +89,7 @@ export async function pondModel(
     return {
       key: d.id,
       name: firmTexts()('forecasts.filterNames.version', { number: d.number, name: d.name }),
-      filter: ecoFilterOf(own, worked(own)),
+      filter: ecoFilterOf(own, worked(own), context.rules),
       fallM: fallOf(own),
     }
   })

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import { may } from '@/domain/people/roles'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { patchesNow } from '@/domain/plants/plants'
+import { bedMaterialsAt } from '@/server/house-rules/filter-rules'
 import { houseRulesAt } from '@/domain/house-rules/house-rules'
 import { equipmentDue, type EquipmentDue } from '@/domain/equipment/equipment'
 import { holdsHours } from '@/domain/visits/visit'
@@ -60,7 +61,7 @@ export const pondHead = (actor: Actor, id: PondId) =>
       address: [site.address, site.town].filter(Boolean).join(', '),
       customer: { id: site.customerId, name: pond.customerName },
       onMap: site.lat !== null,
-      ownRules: Object.keys(pond.ownRules).length,
+      ownRules: Object.keys(pond.ownRules).length + Object.keys(pond.ownConstants).length,
       state: states.get(id)!,
     }
   })
@@ -103,6 +104,7 @@ export const pondOverview = async (actor: Actor, id: PondId) => {
       ...(await waterSource(trx, id, weatherState)),
       readings: await listReadings(trx, id),
       designs: await listDesigns(trx, id),
+      materials: await bedMaterialsAt(trx, pond),
       plants: patchesNow(await listPatches(trx, [id]), await listPlantEvents(trx, [id]), actor.timeZone),
       equipment: await equipmentWithDue(trx, id, rules, season?.windows ?? []),
       forecast: await countingForecast(trx, id),

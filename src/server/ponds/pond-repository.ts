@@ -2,6 +2,7 @@ import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, SiteId } from '@/domain/shared/ids'
 import { PondInput, type PondInContext } from '@/domain/ponds/pond'
+import { keptConstants, type OwnConstants } from '@/domain/house-rules/house-constants'
 import { OwnRules } from '@/domain/house-rules/house-rules'
 import { SiteSurveyInput } from '@/domain/survey/site-survey'
 import type { SiteSurvey } from '@/core/site-plan/site-survey'
@@ -58,6 +59,17 @@ export async function updateOwnRules(trx: Knex.Transaction, id: PondId, version:
   await updateVersioned(trx, 'ponds', id, version, { own_rules: JSON.stringify(own) }, async () => findPond(trx, id))
 }
 
+export async function updateOwnConstants(
+  trx: Knex.Transaction,
+  id: PondId,
+  version: number,
+  own: OwnConstants,
+): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, { own_constants: JSON.stringify(own) }, async () =>
+    findPond(trx, id),
+  )
+}
+
 export async function updateSiteSurvey(
   trx: Knex.Transaction,
   id: PondId,
@@ -81,6 +93,7 @@ const toPond = (r: RowOf<'ponds'> & { site_name: string; town: string; customer_
   siteId: r.site_id,
   version: r.version,
   ownRules: OwnRules.parse(r.own_rules),
+  ownConstants: keptConstants(r.own_constants as Readonly<Record<string, unknown>>),
   siteSurvey: SiteSurveyInput.parse(r.site_survey),
   siteName: r.site_name,
   town: r.town,

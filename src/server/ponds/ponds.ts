@@ -4,6 +4,7 @@ import type { CustomerId, PondId, SiteId } from '@/domain/shared/ids'
 import type { NewPondInput } from '@/domain/customers/customer'
 import type { PondInContext, PondInput } from '@/domain/ponds/pond'
 import { pondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
+import type { OwnConstants } from '@/domain/house-rules/house-constants'
 import type { OwnRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound } from '@/domain/shared/problems'
 import { basinProblemSaid } from '@/domain/survey/survey-problem'
@@ -16,12 +17,15 @@ import {
   listCustomers,
   listSites,
 } from '@/server/customers/customer-repository'
+import { assertAgree } from '@/server/house-rules/filter-rules'
+import { findHouseConstants } from '@/server/house-rules/house-constants-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import {
   findPond,
   insertPond,
   listPonds,
+  updateOwnConstants,
   updateOwnRules,
   updatePond,
   type PondSummary,
@@ -144,7 +148,7 @@ export async function pondRules(actor: Actor, id: PondId) {
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, id)
     if (!pond) throw notFound('pond')
-    return { pond, house: (await findFirm(trx)).rules }
+    return { pond, house: (await findFirm(trx)).rules, houseConstants: (await findHouseConstants(trx)).constants }
   })
 }
 
@@ -155,5 +159,16 @@ export async function setPondRules(actor: Actor, id: PondId, version: number, ow
     if (!(await findPond(trx, id))) throw notFound('pond')
     await updateOwnRules(trx, id, version, own)
     await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
+  })
+}
+
+/** Figures that this pond's filter is worked out by in place of the house's. */
+export async function setPondConstants(actor: Actor, id: PondId, version: number, own: OwnConstants): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('pond')
+    await assertAgree(trx, pond, own)
+    await updateOwnConstants(trx, id, version, own)
   })
 }

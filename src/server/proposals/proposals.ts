@@ -71,7 +71,7 @@ export async function makeProposal(
     )
     if (stops.size > 0 && stopReason.length < STOP_REASON_LENGTH) throw needsReason([...stops])
     const { book } = await findPriceBook(trx)
-    const stock = { pumps: context.pumps, pipes: context.rules.tables.pipes, pond: context.designPond }
+    const stock = { pumps: context.pumps, rules: context.rules, pond: context.designPond }
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, said('proposals.problems.versionPond'))

@@ -8,6 +8,7 @@ import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listDesigns } from '@/server/design/design-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
+import { bedMaterialsAt } from '@/server/house-rules/filter-rules'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findProducts } from '@/server/stores/product-repository'
 import { listLastReadings } from '@/server/water/reading-repository'
@@ -26,7 +27,12 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName, mains: pond.waterSource === 'mains' },
       today: todayIn(actor.timeZone),
-      system: systemVolumeOf(pond, facts.adopted.volumeM3, await listDesigns(trx, pondId)),
+      system: systemVolumeOf(
+        pond,
+        facts.adopted.volumeM3,
+        await listDesigns(trx, pondId),
+        await bedMaterialsAt(trx, pond),
+      ),
       maxDepthM: facts.basin.maxDepthM,
       hoseM3PerH: DEFAULT_KIT.hoseM3PerH,
       products: (await findProducts(trx)).products,

@@ -7,10 +7,12 @@ import { DEFAULT_LAYERS, treatingGravel } from '@/core/filter/bed/layers'
 import type { DesignPond, FilterDesign } from '@/core/filter/design-input'
 import type { FilterRules } from '@/core/filter/house-rules'
 import { LOAD_SOURCES } from '@/core/filter/load/monthly-load'
-import { NITRIFICATION, specificSurfaceM2PerM3 } from '@/core/filter/sizing/nitrification'
-import { CLOSED_LOOP } from '@/core/filter/sizing/sizing'
+import { specificSurfaceM2PerM3 } from '@/core/filter/sizing/nitrification'
+import { CLOSED_LOOP } from '@/core/filter/sizing/recirculating-model'
 import { formatNumber } from '@/core/units/format'
 import { oxygenSaturationMgL } from '@/core/water/dissolved-oxygen'
+import type { ChangedConstant } from '@/domain/house-rules/house-constants'
+import { ChangedConstants } from '@/ui/house-rules/changed-constants'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
@@ -20,21 +22,23 @@ export function SizingWhy({
   rules,
   result,
   design,
+  changed,
 }: {
   designPond: DesignPond
   rules: FilterRules
   result: DesignResult
   design: FilterDesign
+  changed: readonly ChangedConstant[]
 }) {
   const t = useTexts()
 
   const show = useShow()
   const nitrogen = result.grown.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!
   const worst = result.grown.months[nitrogen.month]!
-  const own = treatingGravel(design.layers)
-  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  const own = treatingGravel(design.layers, rules.materials)
+  const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, rules.materials) : own
   const inflowOxygenMgL =
-    NITRIFICATION.inflowSaturation * oxygenSaturationMgL(worst.tempC, Math.max(0, designPond.altitudeM))
+    rules.nitrification.inflowSaturation * oxygenSaturationMgL(worst.tempC, Math.max(0, designPond.altitudeM))
   const throughput = result.bedFlowM3PerH * 24 * (result.monthlyTanMgL[nitrogen.month]! - CLOSED_LOOP.backgroundMgL)
   const eta = throughput > 0 && Number.isFinite(throughput) ? worst.tanLoadGPerD / throughput : 0
   // two hundred draws: not with every figure that is typed
@@ -76,13 +80,13 @@ export function SizingWhy({
         <li>
           {t('design.sizingWhy.constants', {
             depthM: show(bed.depthM, 'length', { scale: 'small' }),
-            surface: formatNumber(specificSurfaceM2PerM3(bed.grainM, bed.porosity)),
-            usable: show(NITRIFICATION.usableShare, 'share'),
-            r20: NITRIFICATION.r20GPerM2D,
-            theta: NITRIFICATION.theta,
-            half: show(NITRIFICATION.halfSaturationMgL, 'concentration'),
+            surface: formatNumber(specificSurfaceM2PerM3(bed, rules.nitrification.angularity)),
+            usable: show(rules.nitrification.usableShare, 'share'),
+            r20: rules.nitrification.r20GPerM2D,
+            theta: rules.nitrification.theta,
+            half: show(rules.nitrification.halfSaturationMgL, 'concentration'),
             oxygen: show(inflowOxygenMgL, 'concentration'),
-            least: show(NITRIFICATION.minOxygenMgL, 'concentration'),
+            least: show(rules.nitrification.minOxygenMgL, 'concentration'),
             eta: show(eta, 'share'),
           })}
         </li>
@@ -96,6 +100,7 @@ export function SizingWhy({
               .join(', '),
           })}
         </li>
+        <ChangedConstants changed={changed} />
         <li>
           {t('design.sizingWhy.bands', {
             lowArea: show(bands.neededAreaM2[0], 'area'),

@@ -51,8 +51,7 @@ export function comparison(
       ? [
           row(t('design.versionsPart.price'), (w) =>
             money(
-              estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes, pond: data.designPond })
-                .totalMinor,
+              estimate(w.bed, book, { pumps: data.pumps, rules: data.rules, pond: data.designPond }).totalMinor,
               book.currency,
             ),
           ),

@@ -81,7 +81,10 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
         <span className="soft">
           {locked ? t('houseRules.houseRulesForm.setOwner') : t('houseRules.houseRulesForm.whatYourFirmHas')}
         </span>
-        <Link href="/visit-types" className="btn btn-sm btn-outline-secondary ms-auto">
+        <Link href="/house-rules/constants" className="btn btn-sm btn-outline-secondary ms-auto">
+          {t('houseRules.constants.title')}
+        </Link>
+        <Link href="/visit-types" className="btn btn-sm btn-outline-secondary">
           {t('houseRules.houseRulesForm.stepsVisits')}
         </Link>
       </div>

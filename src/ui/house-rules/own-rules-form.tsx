@@ -1,6 +1,5 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
-import { useState } from 'react'
 import { z } from 'zod'
 import { SIZING_METHODS } from '@/core/filter/house-rules'
 import { OwnRules, type HouseRules } from '@/domain/house-rules/house-rules'
@@ -43,13 +42,19 @@ const QUESTIONS: readonly Question[] = [
   ...FIGURES.map(({ key, label, kind }) => ({ key, label, options: null, kind })),
 ]
 
+interface OwnRulesFormProps {
+  readonly pond: PondInContext
+  readonly house: HouseRules
+  /** As it was last seen: a later save by someone else is then a conflict. */
+  readonly version: number
+  readonly onSaved: () => void
+}
+
 /** Where this pond goes another way than the house: each answer with its reason, the house's beside it. */
-export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: HouseRules }) {
+export function OwnRulesForm({ pond, house, version, onSaved }: OwnRulesFormProps) {
   const t = useTexts()
 
   const { role } = usePerson()
-  // what this form last saw; a later save by someone else is then a conflict
-  const [seenVersion, setSeenVersion] = useState(pond.version)
   const { values, put, errorOf, submit, problem, saved, sending } = useSchemaForm({
     schema: OwnBody,
     values: { own: pond.ownRules },
@@ -59,10 +64,7 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
   return (
     <form
       noValidate
-      onSubmit={submit(
-        (body) => send('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version: seenVersion, ...body }),
-        () => setSeenVersion(seenVersion + 1),
-      )}
+      onSubmit={submit((body) => send('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version, ...body }), onSaved)}
     >
       <p className="soft">
         {locked ? t('houseRules.ownRulesForm.setOwnersDesigners') : t('houseRules.ownRulesForm.houseRulesHoldsUnless')}

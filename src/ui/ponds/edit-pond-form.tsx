@@ -19,6 +19,7 @@ const surveyOf = ({
   siteId: _site,
   version: _version,
   ownRules: _ownRules,
+  ownConstants: _ownConstants,
   siteSurvey: _siteSurvey,
   siteName: _siteName,
   town: _town,

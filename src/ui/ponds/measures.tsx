@@ -14,7 +14,7 @@ import { StockNote } from './stock-note'
 
 /** The pond as it was measured: plan, figures, how sure they are, and what its fish grow to. */
 export function Measures({
-  data: { pond, rules, season, designs },
+  data: { pond, rules, season, designs, materials },
   facts,
 }: {
   data: PondOverviewData
@@ -60,9 +60,9 @@ export function Measures({
           <dd>{show(pond.altitudeM, 'length')}</dd>
         </div>
       </dl>
-      <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
+      <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} materials={materials} />
       <NetNote pond={pond} basin={facts.basin} />
-      <OwnRulesNote own={pond.ownRules} />
+      <OwnRulesNote own={pond.ownRules} constants={pond.ownConstants} />
       <VolumeEvidenceNote
         evidence={facts.evidence}
         adopted={facts.adopted}

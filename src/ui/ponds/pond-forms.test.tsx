@@ -120,6 +120,7 @@ describe('a survey that is changed', () => {
     siteId: 's1',
     version: 4,
     ownRules: null,
+    ownConstants: {},
     siteName: 'Lark House',
     town: 'Ferrygate',
     customerName: 'Reeves',

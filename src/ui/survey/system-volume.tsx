@@ -1,16 +1,27 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
+import type { BedMaterials } from '@/core/filter/bed/layers'
 import type { Design } from '@/domain/design/design'
 import type { Pond } from '@/domain/ponds/pond'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { useShow } from '@/ui/person-context'
 
 /** What a dose to the whole pond has to treat, and how it adds up. */
-export function SystemVolume({ pond, pondM3, designs }: { pond: Pond; pondM3: number; designs: readonly Design[] }) {
+export function SystemVolume({
+  pond,
+  pondM3,
+  designs,
+  materials,
+}: {
+  pond: Pond
+  pondM3: number
+  designs: readonly Design[]
+  materials: BedMaterials
+}) {
   const t = useTexts()
 
   const show = useShow()
-  const { besideM3, filterVoidsM3, totalM3 } = systemVolumeOf(pond, pondM3, designs)
+  const { besideM3, filterVoidsM3, totalM3 } = systemVolumeOf(pond, pondM3, designs, materials)
   if (filterVoidsM3 + besideM3 === 0) return null
   return (
     <p className="mb-1">

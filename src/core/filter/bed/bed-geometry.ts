@@ -1,7 +1,7 @@
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
 import { shapeShare } from './bed-outline'
-import { BED_MATERIALS } from './layers'
+import { BED_MATERIALS, type BedMaterialKey, type BedMaterials } from './layers'
 
 type Shape = Pick<FilterDesign, 'type' | 'lengthM' | 'widthM' | 'vessels' | 'round' | 'shape' | 'layers'>
 
@@ -35,25 +35,27 @@ export function trenchDepthM(design: Pick<FilterDesign, 'type' | 'feed' | 'lengt
 }
 
 /** Layers of stone as the loss law wants them; along a bed the way is the bed's length. */
-export function flowPathLayers(shape: Shape): { thicknessM: number; grainM: number; porosity: number }[] {
+export function flowPathLayers(
+  shape: Shape,
+  materials: BedMaterials,
+): { thicknessM: number; grainM: number; porosity: number }[] {
+  const grain = (material: BedMaterialKey) => ({
+    grainM: materials[material].grainM,
+    porosity: materials[material].porosity,
+  })
   const stone = shape.layers.filter((layer) => BED_MATERIALS[layer.material].granular)
   const along = FILTER_TYPE_FACTS[shape.type].path === 'along'
   if (!along) return stone.map(({ material, thicknessM }) => ({ thicknessM, ...grain(material) }))
   // side by side layers carry the flow together; the mean stone stands for them
   const depthM = buildUpM(stone)
   if (depthM === 0) return []
-  const mean = (of: (material: FilterDesign['layers'][number]['material']) => number) =>
+  const mean = (of: (material: BedMaterialKey) => number) =>
     stone.reduce((sum, layer) => sum + of(layer.material) * layer.thicknessM, 0) / depthM
   return [
     {
       thicknessM: shape.lengthM,
-      grainM: mean((m) => BED_MATERIALS[m].grainM),
-      porosity: mean((m) => BED_MATERIALS[m].porosity),
+      grainM: mean((m) => materials[m].grainM),
+      porosity: mean((m) => materials[m].porosity),
     },
   ]
 }
-
-const grain = (material: FilterDesign['layers'][number]['material']) => ({
-  grainM: BED_MATERIALS[material].grainM,
-  porosity: BED_MATERIALS[material].porosity,
-})

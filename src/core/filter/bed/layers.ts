@@ -62,6 +62,9 @@ export const BED_MATERIALS = {
   },
 } as const satisfies Record<string, BedMaterial>
 
+/** What a firm builds with: the usual materials, or its own quarry's. */
+export type BedMaterials = Readonly<Record<BedMaterialKey, BedMaterial>>
+
 export type BedMaterialKey = keyof typeof BED_MATERIALS
 export const BED_MATERIAL_KEYS = Object.keys(BED_MATERIALS) as BedMaterialKey[]
 
@@ -98,10 +101,10 @@ const MODULE_OPENING_M = 0.05
  * Whether each layer holds the finer one beside it: stone by its grain, hollow modules by the openings that the stone
  * on them has to bridge.
  */
-export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
+export function layerStability(layers: readonly BedLayer[], materials: BedMaterials): LayerPair[] {
   return layers.slice(1).flatMap((upper, i) => {
     const lower = layers[i]!
-    const [a, b] = [BED_MATERIALS[lower.material], BED_MATERIALS[upper.material]]
+    const [a, b] = [materials[lower.material], materials[upper.material]]
     if (!b.granular) return []
     if (!a.granular) {
       const open = MODULE_OPENING_M / b.d15M
@@ -124,9 +127,10 @@ export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
 export function layerQuantities(
   layers: readonly BedLayer[],
   areaM2: number,
+  materials: BedMaterials,
 ): { material: BedMaterialKey; volumeM3: number; massT: number; voidM3: number }[] {
   return layers.map(({ material, thicknessM }) => {
-    const { bulkTPerM3, porosity } = BED_MATERIALS[material]
+    const { bulkTPerM3, porosity } = materials[material]
     const volumeM3 = thicknessM * areaM2
     return { material, volumeM3, massT: volumeM3 * bulkTPerM3, voidM3: volumeM3 * porosity }
   })
@@ -136,16 +140,16 @@ export function layerQuantities(
  * Depth of stone that nitrifies: everything but hollow modules and levelling, m; with thickness-weighted grain and
  * porosity.
  */
-export function treatingGravel(layers: readonly BedLayer[]): { depthM: number; grainM: number; porosity: number } {
-  const stones = layers.filter(
-    (layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel',
-  )
+export function treatingGravel(
+  layers: readonly BedLayer[],
+  materials: BedMaterials,
+): { depthM: number; grainM: number; porosity: number } {
+  const stones = layers.filter((layer) => materials[layer.material].granular && layer.material !== 'levelling-gravel')
   const depthM = stones.reduce((sum, layer) => sum + layer.thicknessM, 0)
   if (depthM === 0) return { depthM: 0, grainM: 0, porosity: 0 }
   // surface, not size, is what counts: average 1/d
-  const inverse =
-    stones.reduce((sum, layer) => sum + layer.thicknessM / BED_MATERIALS[layer.material].grainM, 0) / depthM
+  const inverse = stones.reduce((sum, layer) => sum + layer.thicknessM / materials[layer.material].grainM, 0) / depthM
   const porosity =
-    stones.reduce((sum, layer) => sum + layer.thicknessM * BED_MATERIALS[layer.material].porosity, 0) / depthM
+    stones.reduce((sum, layer) => sum + layer.thicknessM * materials[layer.material].porosity, 0) / depthM
   return { depthM, grainM: 1 / inverse, porosity }
 }

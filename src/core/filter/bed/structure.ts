@@ -2,7 +2,7 @@ import { assertInRange } from '../../errors'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import { bedAreaM2, buildUpM } from './bed-geometry'
 import type { FilterDesign } from '../design-input'
-import { BED_MATERIALS, layerQuantities } from './layers'
+import { layerQuantities, type BedMaterials } from './layers'
 
 const WATER_T_PER_M3 = 1
 
@@ -25,12 +25,12 @@ export interface Weights {
 }
 
 /** Weights of a bed full of water, and the loads that bring its stone. */
-export function weights(design: FilterDesign): Weights {
+export function weights(design: FilterDesign, materials: BedMaterials): Weights {
   const areaM2 = bedAreaM2(design)
-  const quantities = layerQuantities(design.layers, areaM2)
+  const quantities = layerQuantities(design.layers, areaM2, materials)
   const massT = quantities.reduce((sum, q) => sum + q.massT, 0)
   // modules weigh on the floor, but no truck of stone brings them
-  const stoneT = quantities.reduce((sum, q) => sum + (BED_MATERIALS[q.material].granular ? q.massT : 0), 0)
+  const stoneT = quantities.reduce((sum, q) => sum + (materials[q.material].granular ? q.massT : 0), 0)
   const waterT =
     (quantities.reduce((sum, q) => sum + q.voidM3, 0) + Math.max(0, design.waterOverGravelM) * areaM2) * WATER_T_PER_M3
   return {

@@ -2,13 +2,13 @@ import { FILTER_TYPE_FACTS } from '../types'
 import { isSkimmer } from '../train/train-unit'
 import { SKIMMER_M3_PER_H_PER_M } from '../train/skimmers'
 import type { SizingMethod } from '../house-rules'
-import { PHOSPHORUS_TARGET } from '../sizing/phosphorus'
 import { STILL_WATER_LIMITS } from '../sizing/still-water'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext, graded } from './check'
 
 /** Is it large enough, and does enough water go through it. */
 // eslint-disable-next-line max-lines-per-function -- a list of checks
-export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: CheckContext): Check[] {
+export function sizeAndFlowChecks(context: CheckContext): Check[] {
+  const { design, pond, result, houseMethod, rules } = context
   const target = rules.targetTanMgL
   const area = (sizing: typeof result.now, sizingMethod: SizingMethod) =>
     sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
@@ -41,7 +41,7 @@ export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: 
       result.worstTanMgL,
       target,
     ),
-    ...(pond.use === 'swimming' || pond.use === 'wildlife' ? [phosphorusCheck(pond, result)] : []),
+    ...(pond.use === 'swimming' || pond.use === 'wildlife' ? [phosphorusCheck(context)] : []),
     ...(pond.use === 'swimming' && design.type !== 'none'
       ? [
           check(
@@ -171,8 +171,8 @@ function stillWaterChecks({ still }: CheckContext['result']): Check[] {
 }
 
 /** Clear water without algae hangs on phosphorus; a swimming pond stops where it would bloom. */
-function phosphorusCheck(pond: CheckContext['pond'], { worstPhosphorusMgL }: CheckContext['result']): Check {
-  const { goodMgL, mostMgL } = PHOSPHORUS_TARGET
+function phosphorusCheck({ pond, result: { worstPhosphorusMgL }, rules }: CheckContext): Check {
+  const { goodMgL, mostMgL } = rules.phosphorus
   const most = worstPhosphorusMgL <= mostMgL || pond.use !== 'swimming'
   return check('phosphorus', graded(worstPhosphorusMgL <= goodMgL, most), worstPhosphorusMgL, mostMgL, {
     good: goodMgL,

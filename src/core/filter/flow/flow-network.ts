@@ -1,4 +1,4 @@
-import { fittingsK, type HydraulicTables } from '../../hydraulics/fittings'
+import { fittingsK } from '../../hydraulics/fittings'
 import { bedLossMm } from '../../hydraulics/granular-bed'
 import type { FlowNetwork, NetworkPipe } from '../../hydraulics/network/inp'
 import { FLEXIBLE_PVC, RIGID_PVC } from '../../hydraulics/pipe'
@@ -7,7 +7,7 @@ import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import type { FilterDesign } from '../design-input'
 import type { BranchKind, FlowPlan } from './flow-plan'
 import { lineHeadM } from '../train/train-head'
-import { headFunction } from './head'
+import { headFunction, type HydraulicRules } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
 /** Least opening that still counts as open: below it the valve is shut. */
@@ -39,7 +39,7 @@ export function networkOf(
   plan: FlowPlan,
   season: 'summer' | 'winter',
   pumps: readonly CataloguePump[],
-  tables: HydraulicTables,
+  rules: HydraulicRules,
 ): FlowNetwork {
   const wall = design.delivery.flexible ? FLEXIBLE_PVC.roughnessM : RIGID_PVC.roughnessM
   const own = pumps.find((p) => p.id === design.pumpId)
@@ -91,7 +91,7 @@ export function networkOf(
       pipe('delivery', after ? 'TREATED' : 'PRESSURE', 'SPLIT', {
         lengthM: design.delivery.lengthM,
         boreM: design.delivery.diameterM,
-        k: fittingsK(design.delivery.fittings, tables.fittings) + design.delivery.otherK,
+        k: fittingsK(design.delivery.fittings, rules.tables.fittings) + design.delivery.otherK,
       }),
       // a branch lets water out over its level: nothing comes back in
       ...open.map((b) =>
@@ -119,7 +119,7 @@ export function networkOf(
         id: `end${plan.branches.indexOf(b) + 1}`,
         from: `valve${plan.branches.indexOf(b) + 1}`,
         to: `out${plan.branches.indexOf(b) + 1}`,
-        curve: endLoss(b.kind, design, maxFlow, tables),
+        curve: endLoss(b.kind, design, maxFlow, rules),
       })),
     ],
   }
@@ -129,11 +129,11 @@ export function networkOf(
  * Head lost where a branch ends, as a curve of flow: the bed's stone and slots, a tower's spray bar, a heater, an
  * open end.
  */
-function endLoss(kind: BranchKind, design: FilterDesign, maxFlow: number, tables: HydraulicTables) {
+function endLoss(kind: BranchKind, design: FilterDesign, maxFlow: number, rules: HydraulicRules) {
   const flows = curveFlows(maxFlow)
   if (kind === 'bed' && design.type !== 'none') {
-    const slots = headFunction({ ...design, bypassShare: 0 }, tables)
-    const stone = flowPathLayers(design)
+    const slots = headFunction({ ...design, bypassShare: 0 }, rules)
+    const stone = flowPathLayers(design, rules.materials)
     const area = flowAreaM2(design)
     return flows.map((flowM3PerH) => ({
       flowM3PerH,

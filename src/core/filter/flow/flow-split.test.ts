@@ -14,7 +14,7 @@ import { PUMP_CATALOGUE as pumps } from './pump-catalogue'
 
 const design = suggestDesign(pond, 'volume', rules, pumps, 'lined-wetland')
 const plan = firstFlowPlan(design)
-const split = (of: FlowPlan, own: FilterDesign = design) => splitOf(own, of, pumps, rules.tables)
+const split = (of: FlowPlan, own: FilterDesign = design) => splitOf(own, of, pumps, rules)
 const work = (own: FilterDesign) => {
   const given = { pond, design: own, rules, houseMethod: 'volume' as const, pumps }
   const result = evaluateDesign(given)
@@ -42,7 +42,7 @@ describe('how a network shares the water out', () => {
     ['a train before the pump and after it', plan, SCREENED],
   ])('agrees with EPANET: %s', async (_, of, train = []) => {
     const trained = { ...design, train }
-    const solved = await solveInp(writeInp(networkOf(trained, of, 'summer', pumps, rules.tables)))
+    const solved = await solveInp(writeInp(networkOf(trained, of, 'summer', pumps, rules)))
     if (!solved.ok) throw new Error(solved.problem.messages.join('; '))
     const found = split(of, trained)
     of.intakes.forEach((intake, i) => {

@@ -1,5 +1,4 @@
 import type { FlowNetwork, NetworkPipe } from '../../hydraulics/network/inp'
-import type { HydraulicTables } from '../../hydraulics/fittings'
 import { PIPE_RANGE, pipeLoss } from '../../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import type { PumpPoint } from '../../hydraulics/pump'
@@ -7,6 +6,7 @@ import { findRoot } from '../../numeric/root'
 import type { FilterDesign } from '../design-input'
 import { linkIds, networkOf } from './flow-network'
 import type { FlowPlan } from './flow-plan'
+import type { HydraulicRules } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
 /** How a flow plan shares the water out. */
@@ -43,10 +43,10 @@ export function splitOf(
   design: FilterDesign,
   plan: FlowPlan,
   pumps: readonly CataloguePump[],
-  tables: HydraulicTables,
+  rules: HydraulicRules,
 ): FlowSplit {
   const season = plan.intakes.some((intake) => intake.summer) ? 'summer' : 'winter'
-  const network = networkOf(design, plan, season, pumps, tables)
+  const network = networkOf(design, plan, season, pumps, rules)
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
   const moreW = more.reduce((sum, p) => sum + p.powerW, 0)
   const none: FlowSplit = {

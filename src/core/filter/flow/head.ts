@@ -1,5 +1,5 @@
 import { bedLossMm } from '../../hydraulics/granular-bed'
-import { fittingsK, type HydraulicTables } from '../../hydraulics/fittings'
+import { fittingsK } from '../../hydraulics/fittings'
 import { manifoldUniformity } from '../../hydraulics/manifold'
 import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
@@ -8,7 +8,11 @@ import { inlineHeadM } from '../train/train-head'
 import { intakePipeLossM } from '../train/intake-line'
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
-import { BED_MATERIALS } from '../bed/layers'
+import type { BedMaterials } from '../bed/layers'
+import type { FilterRules } from '../house-rules'
+
+/** Of the house's rules, what pipes and beds are worked out by. */
+export type HydraulicRules = Pick<FilterRules, 'tables' | 'materials'>
 
 export interface HeadBreakdown extends PipeLoss {
   readonly staticM: number
@@ -21,13 +25,13 @@ export interface HeadBreakdown extends PipeLoss {
 /** Head asked for at a flow of the pump. */
 export function headFunction(
   design: FilterDesign,
-  { fittings }: HydraulicTables,
+  { tables, materials }: HydraulicRules,
 ): (flowM3PerH: number) => HeadBreakdown {
-  const stone = flowPathLayers(design)
+  const stone = flowPathLayers(design, materials)
   const area = flowAreaM2(design)
   const { delivery } = design
   const pipeKind = delivery.flexible ? FLEXIBLE_PVC : RIGID_PVC
-  const k = fittingsK(delivery.fittings, fittings) + delivery.otherK
+  const k = fittingsK(delivery.fittings, tables.fittings) + delivery.otherK
   const nozzles = nozzleHead(design)
   return (flowM3PerH) => {
     const bedFlow = flowM3PerH * (1 - design.bypassShare)
@@ -124,7 +128,12 @@ export const lateralsFor = (design: Pick<FilterDesign, 'layers' | 'widthM'>): nu
  * A chamber shares by the bed's own loss against the chamber's velocity head: even when the loss is ten times that
  * head.
  */
-export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedLossM: number): number {
+export function feedUniformity(
+  design: FilterDesign,
+  bedFlowM3PerH: number,
+  bedLossM: number,
+  materials: BedMaterials,
+): number {
   if (design.type === 'none' || bedFlowM3PerH <= 0) return 1
   const chamberM = design.layers
     .filter((layer) => layer.material === 'void-modules')
@@ -133,7 +142,7 @@ export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedL
     return feedOf(design, bedFlowM3PerH).uniformity * (chamberM > 0 ? 1 : reachedShare(design))
   if (chamberM === 0) return 0
   const velocity =
-    bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * BED_MATERIALS['void-modules'].porosity)
+    bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * materials['void-modules'].porosity)
   const velocityHeadM = velocity ** 2 / (2 * GRAVITY_M_PER_S2)
   return bedLossM / (bedLossM + velocityHeadM)
 }

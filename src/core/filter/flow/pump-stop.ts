@@ -1,7 +1,7 @@
 import { drainBack } from '../../hydraulics/drain-back'
 import type { DesignPond, FilterDesign } from '../design-input'
 import { bedAreaM2, buildUpM } from '../bed/bed-geometry'
-import { BED_MATERIALS, type BedLayer } from '../bed/layers'
+import { BED_MATERIALS, type BedLayer, type BedMaterials } from '../bed/layers'
 import { sheetM } from '../../hydraulics/falls'
 import { WEIR_RANGE } from '../../hydraulics/weir'
 import { drainsToM } from '../levels'
@@ -38,7 +38,12 @@ const runningHeadM = ({ type, falls, outlet, lengthM }: FilterDesign, flowM3PerH
 }
 
 /** What happens when the pump stops, and when it starts again. @param flowM3PerH flow into the bed when running */
-export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: number): PumpStop {
+export function pumpStop(
+  design: FilterDesign,
+  pond: DesignPond,
+  flowM3PerH: number,
+  materials: BedMaterials,
+): PumpStop {
   const areaM2 = bedAreaM2(design)
   if (areaM2 === 0)
     return {
@@ -52,7 +57,7 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
     }
   const voids: { thicknessM: number; porosity: number }[] = design.layers.map((layer) => ({
     thicknessM: layer.thicknessM,
-    porosity: BED_MATERIALS[layer.material].porosity,
+    porosity: materials[layer.material].porosity,
   }))
   // water standing over the gravel drains first, and has no stone in it
   if (design.waterOverGravelM > 0) voids.push({ thicknessM: design.waterOverGravelM, porosity: 1 })

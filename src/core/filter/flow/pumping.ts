@@ -1,9 +1,8 @@
 import { dutyPoint, type DutyOutcome, type PumpPoint } from '../../hydraulics/pump'
 import { pumpSetCurve, pumpSetPowerW, pumpSetRange } from '../../hydraulics/pump-set'
-import type { HydraulicTables } from '../../hydraulics/fittings'
 import type { FilterDesign } from '../design-input'
 import type { FlowSplit } from './flow-split'
-import { headFunction, type HeadBreakdown } from './head'
+import { headFunction, type HeadBreakdown, type HydraulicRules } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
 /** The clogging case every design is shown with. @source domain default */
@@ -65,15 +64,15 @@ export const runningMonths = (
 ): number => (winter === 'drained' ? monthlyTempC.filter((tempC) => tempC >= shutdownWaterC).length : 12)
 
 /** Flow where a design's pumps and pipes agree, m³/h; 0 where they do not lift to it. */
-export const dutyFlowM3PerH = (design: FilterDesign, pump: CataloguePump, tables: HydraulicTables): number => {
-  const headAt = headFunction(design, tables)
+export const dutyFlowM3PerH = (design: FilterDesign, pump: CataloguePump, rules: HydraulicRules): number => {
+  const headAt = headFunction(design, rules)
   return flowOf(dutyPoint(pumpSetCurve(pump.curve, design.pumpSet), (flow) => headAt(flow).totalM))
 }
 
 /** Where the design's pumps and pipes agree, clean and clogged, and what that costs in energy. */
-export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables, months = 12): Pumping {
+export function pumping(design: FilterDesign, pump: CataloguePump, rules: HydraulicRules, months = 12): Pumping {
   const curve = pumpSetCurve(pump.curve, design.pumpSet)
-  const headAt = headFunction(design, tables)
+  const headAt = headFunction(design, rules)
   const last = curve[curve.length - 1]!.flowM3PerH
   const systemCurve = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
     const flow = (last * i) / CURVE_POINTS

@@ -1,7 +1,7 @@
 import { fishLoad, TAN_PER_FEED_PROTEIN, type FishGroup } from '../../fish/load'
 import type { DesignPond } from '../design-input'
 import type { FilterRules } from '../house-rules'
-import { BATHING_FROM_C, GUEST_LOADS, TOP_UP_M_PER_YEAR } from './guests'
+import { BATHING_FROM_C, TOP_UP_M_PER_YEAR } from './guests'
 
 /** Who brings ammonia; for words and for the sum. */
 export const LOAD_SOURCES = ['fish', 'publicFeed', 'animals', 'leaves', 'bathers'] as const
@@ -36,7 +36,7 @@ type LoadedPond = Pick<DesignPond, 'areaM2' | 'monthlyTempC' | 'leafKgPerYear' |
 export function monthlyLoad(
   pond: LoadedPond,
   fish: readonly FishGroup[],
-  rules: Pick<FilterRules, 'feedProtein'>,
+  { feedProtein, guestLoads }: Pick<FilterRules, 'feedProtein' | 'guestLoads'>,
   litterShare = 1,
 ): MonthLoad[] {
   const temps = pond.monthlyTempC.map((tempC) => Math.max(COLDEST_WATER_C, tempC))
@@ -46,16 +46,16 @@ export function monthlyLoad(
   const warmest = Math.max(...temps)
   const { publicFeedGPerD, bathersPerD, ducks, turtles } = pond.guests
   return temps.map((tempC, month) => {
-    const feedGPerD = fishLoad(fish, tempC, rules.feedProtein).feedGPerD
+    const feedGPerD = fishLoad(fish, tempC, feedProtein).feedGPerD
     const leafKgPerD = ((pond.leafKgPerYear * litterShare) / 365) * decay[month]!
     const bathers = tempC >= Math.min(BATHING_FROM_C, warmest) ? bathersPerD : 0
-    const fromFeed = (grams: number) => grams * rules.feedProtein * TAN_PER_FEED_PROTEIN
+    const fromFeed = (grams: number) => grams * feedProtein * TAN_PER_FEED_PROTEIN
     const tanGPerD = {
       fish: fromFeed(feedGPerD),
       publicFeed: fromFeed(publicFeedGPerD),
-      animals: ducks * GUEST_LOADS.duck.nitrogenG + turtles * GUEST_LOADS.turtle.nitrogenG,
-      leaves: leafKgPerD * GUEST_LOADS.leafKg.nitrogenG,
-      bathers: bathers * GUEST_LOADS.bather.nitrogenG,
+      animals: ducks * guestLoads.duck.nitrogenG + turtles * guestLoads.turtle.nitrogenG,
+      leaves: leafKgPerD * guestLoads.leafKg.nitrogenG,
+      bathers: bathers * guestLoads.bather.nitrogenG,
     }
     const feedKgPerD = (feedGPerD + publicFeedGPerD) / 1000
     return {
@@ -64,12 +64,12 @@ export function monthlyLoad(
       tanGPerD,
       tanTotalGPerD: LOAD_SOURCES.reduce((sum, source) => sum + tanGPerD[source], 0),
       phosphorusGPerD:
-        feedKgPerD * GUEST_LOADS.feedKg.phosphorusG +
-        ducks * GUEST_LOADS.duck.phosphorusG +
-        turtles * GUEST_LOADS.turtle.phosphorusG +
-        leafKgPerD * GUEST_LOADS.leafKg.phosphorusG +
-        bathers * GUEST_LOADS.bather.phosphorusG +
-        pond.areaM2 * GUEST_LOADS.surfaceM2.phosphorusG +
+        feedKgPerD * guestLoads.feedKg.phosphorusG +
+        ducks * guestLoads.duck.phosphorusG +
+        turtles * guestLoads.turtle.phosphorusG +
+        leafKgPerD * guestLoads.leafKg.phosphorusG +
+        bathers * guestLoads.bather.phosphorusG +
+        pond.areaM2 * guestLoads.surfaceM2.phosphorusG +
         (TOP_UP_M_PER_YEAR / 365) * topUp[month]! * pond.areaM2 * pond.fillPhosphateMgL,
     }
   })

@@ -80,7 +80,7 @@ export function decoded(genes: Genes, { problem, bases, pumps }: DecodeContext):
     ),
   }
   const placed = placedDesign(drawn, pond.ground, rules.tables)
-  return forFlow(placed, dutyFlowM3PerH(placed, pump, rules.tables), problem)
+  return forFlow(placed, dutyFlowM3PerH(placed, pump, rules), problem)
 }
 
 /** Size and layers: stone thicker or thinner, the area by its genes. Vessels keep their stone and stand in numbers. */

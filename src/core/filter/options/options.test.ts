@@ -73,7 +73,7 @@ describe('a search for options', () => {
       const given = { pond, design, rules, houseMethod: 'volume' as const, pumps }
       const result = evaluateDesign(given)
       expect(checkDesign({ ...given, result }).filter((c) => c.verdict === 'stop')).toEqual([])
-      expect(objectives.price).toBe(estimate(design, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor)
+      expect(objectives.price).toBe(estimate(design, book, { pumps, rules, pond }).totalMinor)
       expect(objectives.water).toBeCloseTo(result.worstTanMgL, 2)
       expect(objectives.energy / result.upkeep.energyKWhPerYear).toBeCloseTo(1, 1)
     }
@@ -85,7 +85,7 @@ describe('a search for options', () => {
   })
   it('finds a cheaper one than is suggested, and one with less ammonia', () => {
     const result = evaluateDesign({ pond, design: own, rules, houseMethod: 'volume', pumps })
-    const price = estimate(own, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor
+    const price = estimate(own, book, { pumps, rules, pond }).totalMinor
     expect(Math.min(...found.front.map((o) => o.objectives.price))).toBeLessThan(price)
     expect(Math.min(...found.front.map((o) => o.objectives.water))).toBeLessThan(result.worstTanMgL)
   })

@@ -117,7 +117,7 @@ function judged(genes: Genes, context: DecodeContext, shared: SharedWork): { opt
   const stops = checkDesign({ design, pond, result, houseMethod, rules }).filter((c) => c.verdict === 'stop').length
   const { totalMinor } = estimate(design, book, {
     pumps,
-    pipes: rules.tables.pipes,
+    rules,
     pond,
     sitePlan: result.sitePlan,
   })

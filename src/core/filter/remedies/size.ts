@@ -13,7 +13,7 @@ const MOST_WEEKLY = 0.3
 /** A little more than asked, so that rounding does not undo it. */
 const WITH_MARGIN = 1.02
 
-const depthOf = ({ design }: Context) => Math.max(treatingGravel(design.layers).depthM, 1e-9)
+const depthOf = ({ design, rules }: Context) => Math.max(treatingGravel(design.layers, rules.materials).depthM, 1e-9)
 
 /** Mends of what is too small. */
 export const SIZE_MENDS: Partial<Record<CheckId, Mend>> = {
@@ -32,8 +32,8 @@ export const SIZE_MENDS: Partial<Record<CheckId, Mend>> = {
     const asked = nitrogenBedM3(
       result.grown,
       result.bedFlowM3PerH,
-      treatingGravel(design.layers),
-      rules.targetTanMgL,
+      treatingGravel(design.layers, rules.materials),
+      rules,
       MOST_REMOVAL,
     )
     if (asked.bedM3 === null) return withPump(context, (asked.flowM3PerH / (1 - design.bypassShare)) * WITH_MARGIN)

@@ -26,7 +26,7 @@ export function methodCosts(
     return {
       sizingMethod,
       pumpName: pumps.find((p) => p.id === design.pumpId)?.name ?? null,
-      totalMinor: book ? estimate(design, book, { pumps, pipes: rules.tables.pipes, pond }).totalMinor : null,
+      totalMinor: book ? estimate(design, book, { pumps, rules, pond }).totalMinor : null,
     }
   })
 }

@@ -1,23 +1,7 @@
 import { findRoot } from '../../numeric/root'
 import type { MonthLoad } from '../load/monthly-load'
+import { PHOSPHORUS_MODEL, type PhosphorusFigures } from './phosphorus-figures'
 import { closedLoop } from './recirculating-model'
-
-/** What takes phosphorus out of a pond. */
-export const PHOSPHORUS = {
-  /** Areal rate of a planted gravel bed, and of a shallow planted channel, m a year. @source Kadlec & Wallace, TP */
-  gravelMPerYear: 20,
-  channelMPerYear: 12,
-  /** Tanks in series and the least a wetland leaves, mg/L. @source Kadlec & Wallace */
-  tanks: 3,
-  backgroundMgL: 0.002,
-  /** Apparent settling with algae and detritus over the pond's surface, m a year. @source Vollenweider 1975, lakes */
-  settlingMPerYear: 10,
-  /** Half-saturation of plant uptake, mg/L. @source macrophyte and algae uptake studies */
-  halfSaturationMgL: 0.01,
-} as const
-
-/** What a swimming pond is held to, mg/L: clear from the lower, algae bloom past the upper. @source domain default */
-export const PHOSPHORUS_TARGET = { goodMgL: 0.01, mostMgL: 0.03 } as const
 
 const MOST_MG_L = 1e4
 
@@ -42,9 +26,10 @@ export function monthlyPhosphorusMgL(
   pondAreaM2: number,
   bed: PhosphorusBed,
   uptakeShares: readonly number[],
+  { gravelMPerYear, channelMPerYear, settlingMPerYear }: PhosphorusFigures,
 ): number[] {
-  const { tanks, backgroundMgL, settlingMPerYear, halfSaturationMgL } = PHOSPHORUS
-  const ratePerYear = bed.channel ? PHOSPHORUS.channelMPerYear : PHOSPHORUS.gravelMPerYear
+  const { tanks, backgroundMgL, halfSaturationMgL } = PHOSPHORUS_MODEL
+  const ratePerYear = bed.channel ? channelMPerYear : gravelMPerYear
   const flowM3PerD = bed.flowM3PerH * 24
   const eta =
     bed.areaM2 > 0 && flowM3PerD > 0

@@ -1,5 +1,11 @@
 import { assertInRange, assertPositive } from '../../errors'
 
+/**
+ * Tanks in series and background of the recirculating model.
+ * @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see
+ */
+export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
+
 export interface ClosedLoop {
   readonly loadGPerD: number
   readonly flowM3PerH: number

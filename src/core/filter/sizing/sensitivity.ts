@@ -32,8 +32,8 @@ export function sensitivity(
   { pond, design, rules }: DesignProblemInput,
   sizingMethod: SizingMethod,
 ): { baseAreaM2: number; bars: SensitivityBar[] } {
-  const own = treatingGravel(design.layers)
-  const bed: BedToSize = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
+  const own = treatingGravel(design.layers, rules.materials)
+  const bed: BedToSize = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, rules.materials) : own
   const areaWith = (input: SensitivityInput | null, by: number): number => {
     const scale = (name: SensitivityInput) => (input === name ? by : 1)
     const fish = grownFish(pond.fish, rules.growthYears * scale('growth-years')).map((f) => ({

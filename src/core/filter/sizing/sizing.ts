@@ -2,13 +2,13 @@ import { assertInRange, assertPositive } from '../../errors'
 import { TAN_PER_FEED_PROTEIN } from '../../fish/load'
 import { findRoot } from '../../numeric/root'
 import { oxygenSaturationMgL } from '../../water/dissolved-oxygen'
-import { closedLoop } from './recirculating-model'
+import { CLOSED_LOOP, closedLoop } from './recirculating-model'
 import {
   arealNitrificationGPerM2D,
   firstOrderRatePerD,
   GRAVEL_RANGE,
-  NITRIFICATION,
-  specificSurfaceM2PerM3,
+  OXYGEN_PER_TAN,
+  workingStoneM2PerM3,
 } from './nitrification'
 import { DEFAULT_FILTER_RULES, type FilterRules, type PondUse, type SizingMethod } from '../house-rules'
 
@@ -64,12 +64,6 @@ export const SIZING_RANGE = {
   altitudeM: [-400, 5000],
 } as const
 
-/**
- * Tanks in series and background of the recirculating model.
- * @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see
- */
-export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
-
 /** Share of the pond's surface that the method by surface asks for at this surface. */
 export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules): number {
   const { fullToM2, minFromM2, minFactor } = rules.surfaceCurve
@@ -88,16 +82,18 @@ export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules)
 export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRules = DEFAULT_FILTER_RULES): Sizing {
   assertPond(pond)
   assertInRange('depthM', bed.depthM, GRAVEL_RANGE.depthM)
+  const { nitrification } = rules
+  const { minOxygenMgL } = nitrification
   const target = pond.targetTanMgL ?? rules.targetTanMgL
   const load = Math.max(
     0,
     pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0),
   )
-  const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
-  const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
-  const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.minOxygenMgL) / 24
+  const oxygenDemandGPerD = load * OXYGEN_PER_TAN + pond.feedKgPerD * 1000 * nitrification.oxygenPerFeed
+  const oxygenInMgL = nitrification.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
+  const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - minOxygenMgL) / 24
   const turnoverFlowM3PerH = pond.volumeM3 / rules.turnoverH[pond.use]
-  const rate = firstOrderRatePerD(bed.grainM, bed.porosity, pond.tempC)
+  const rate = firstOrderRatePerD(nitrification, bed, pond.tempC)
 
   const result = (sizingMethod: SizingMethod, volumeM3: number, flowM3PerH: number): SizingMethodResult => {
     const steadyTanMgL = () => {
@@ -120,12 +116,11 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
 
   const byVolume = rules.volumeShare[pond.use] * pond.volumeM3
   const bySurface = surfaceShareAt(pond.areaM2, pond.use, rules) * pond.areaM2
-  const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.minOxygenMgL) / 2
+  const meanOxygenMgL = (oxygenInMgL + minOxygenMgL) / 2
   const byNitrogen =
     load /
-    (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) *
-      specificSurfaceM2PerM3(bed.grainM, bed.porosity) *
-      NITRIFICATION.usableShare)
+    (arealNitrificationGPerM2D(nitrification, target, pond.tempC, meanOxygenMgL) *
+      workingStoneM2PerM3(bed, nitrification))
   const ownFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
   const loop = closedLoopBed(load, target, ownFlow, rate)
   // the stone's surface alone does not do it: the load has to arrive with the water

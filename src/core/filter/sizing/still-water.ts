@@ -1,8 +1,8 @@
 import { fishMassKg, type FishGroup } from '../../fish/load'
 import { findRoot } from '../../numeric/root'
 import type { MonthLoad } from '../load/monthly-load'
-import { arealNitrificationGPerM2D, NITRIFICATION } from './nitrification'
-import { CLOSED_LOOP } from './sizing'
+import { arealNitrificationGPerM2D, type Nitrification } from './nitrification'
+import { CLOSED_LOOP } from './recirculating-model'
 
 /** What a pond without a bed is held to. @source trade practice for tubs and wildlife ponds */
 export const STILL_WATER_LIMITS = {
@@ -43,25 +43,31 @@ export function stillWater(
 }
 
 const MOST_MG_L = 1e4
-/** Open surfaces are easier reached than stone in a bed, but silted: as usable as its. */
-const USABLE = NITRIFICATION.usableShare
+
+/** What an open pond nitrifies with. */
+export interface OpenWater {
+  readonly wettedM2: number
+  /** Water changed, m³ a day. */
+  readonly exchangeM3PerD: number
+  readonly nitrification: Nitrification
+}
 
 /**
  * TAN that a pond without a bed settles at month by month, mg/L: what nitrifies on its own wetted surface, what is
  * changed by hand, and what other media take.
- * @param exchangeM3PerD water changed, m³ a day
  * @param media what equipment removes at a TAN, g a day, by month
  */
 export function stillTanMgL(
   months: readonly Pick<MonthLoad, 'tempC' | 'tanTotalGPerD'>[],
-  wettedM2: number,
-  exchangeM3PerD: number,
+  { wettedM2, exchangeM3PerD, nitrification }: OpenWater,
   media: (tanMgL: number, tempC: number) => number,
 ): number[] {
   return months.map(({ tempC, tanTotalGPerD }) => {
     if (tanTotalGPerD <= 0) return CLOSED_LOOP.backgroundMgL
+    // open surfaces are easier reached than stone in a bed, but silted: as usable as its
+    const usableM2 = wettedM2 * nitrification.usableShare
     const removed = (c: number) =>
-      arealNitrificationGPerM2D(c, tempC) * wettedM2 * USABLE + exchangeM3PerD * c + media(c, tempC)
+      arealNitrificationGPerM2D(nitrification, c, tempC) * usableM2 + exchangeM3PerD * c + media(c, tempC)
     const excess = (c: number) => removed(c) - tanTotalGPerD
     // more than all of it together takes: it rises without end
     if (excess(MOST_MG_L) < 0) return Infinity

@@ -5,9 +5,11 @@ import { workingSurfaceM2 } from '../train/media'
 import type { Passed } from '../train/capture'
 import { clearedM3PerD } from '../train/removal'
 import { findRoot } from '../../numeric/root'
-import { firstOrderRatePerD, NITRIFICATION, specificSurfaceM2PerM3 } from './nitrification'
-import { carryFlowM3PerH, CLOSED_LOOP, mostFlowM3PerH, type BedToSize } from './sizing'
+import { firstOrderRatePerD, workingStoneM2PerM3, type Nitrification } from './nitrification'
+import { CLOSED_LOOP } from './recirculating-model'
+import { carryFlowM3PerH, mostFlowM3PerH, type BedToSize } from './sizing'
 import { stillTanMgL, type StillWater } from './still-water'
+import type { FilterRules } from '../house-rules'
 import type { YearSizing } from './yearly-sizing'
 
 /** Media areas of the train are already net of what fouling takes; a usable share is not taken off again. */
@@ -19,10 +21,15 @@ export interface Treatment {
 }
 
 /** What nitrifies in a design: its stone, and the train's media as if they were stone. */
-export function treatmentOf(design: FilterDesign, bed: BedToSize, units: readonly Passed[]): Treatment {
+export function treatmentOf(
+  design: FilterDesign,
+  bed: BedToSize,
+  units: readonly Passed[],
+  nitrification: Nitrification,
+): Treatment {
   const stoneM3 = design.type === 'none' ? 0 : bedAreaM2(design) * bed.depthM
   const mediaM2 = units.reduce((sum, passed) => sum + workingSurfaceM2(passed), 0)
-  const mediaAsBedM3 = mediaM2 / (specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+  const mediaAsBedM3 = mediaM2 / workingStoneM2PerM3(bed, nitrification)
   return { stoneM3, mediaAsBedM3, treatingM3: stoneM3 + mediaAsBedM3 }
 }
 
@@ -33,6 +40,7 @@ export interface TreatedWater {
   readonly stoneM3: number
   readonly bed: BedToSize
   readonly units: readonly Passed[]
+  readonly nitrification: Nitrification
 }
 
 /** The same with another flow of the pump. @param factor of the flow there was */
@@ -53,17 +61,16 @@ const scaledFlow = (water: TreatedWater, factor: number): TreatedWater => ({
  * @param flow factor on the pump's flow
  */
 export const clearedBy = (water: TreatedWater, tempC: number, rate = 1, flow = 1) => {
-  const { bedM3PerH, stoneM3, bed, units, pumpM3PerH } = flow === 1 ? water : scaledFlow(water, flow)
+  const { bedM3PerH, stoneM3, bed, units, pumpM3PerH, nitrification } = flow === 1 ? water : scaledFlow(water, flow)
   return clearedM3PerD(
     {
       flowM3PerH: bedM3PerH,
       stoneM3,
-      rateAt: (at) => firstOrderRatePerD(bed.grainM, bed.porosity, at),
+      rateAt: (at) => firstOrderRatePerD(nitrification, bed, at),
     },
     units,
     pumpM3PerH,
-    tempC,
-    rate,
+    { tempC, rate, nitrification },
   )
 }
 
@@ -88,7 +95,7 @@ export function ammoniaFlow(sizing: YearSizing, water: TreatedWater, targetMgL: 
   const mediaM2 = water.units.reduce((sum, passed) => sum + workingSurfaceM2(passed), 0)
   return Math.max(
     ...sizing.months.map(({ tanLoadGPerD, tempC }) => {
-      const rate = firstOrderRatePerD(water.bed.grainM, water.bed.porosity, tempC)
+      const rate = firstOrderRatePerD(water.nitrification, water.bed, tempC)
       const most = mostFlowM3PerH(water.stoneM3, rate)
       const least =
         mediaM2 === 0
@@ -126,8 +133,7 @@ export const tanWithoutBed = (
 ): number[] =>
   stillTanMgL(
     sizing.months.map((month) => ({ tempC: month.tempC, tanTotalGPerD: month.tanLoadGPerD })),
-    still.wettedM2 * factors.rate,
-    exchangeM3PerD,
+    { wettedM2: still.wettedM2 * factors.rate, exchangeM3PerD, nitrification: water.nitrification },
     (tanMgL, tempC) => clearedBy(water, tempC, factors.rate, factors.flow).totalM3PerD * tanMgL,
   )
 
@@ -140,17 +146,17 @@ export function nitrogenBedM3(
   sizing: YearSizing,
   flowM3PerH: number,
   bed: BedToSize,
-  targetMgL: number,
+  { targetTanMgL, nitrification }: Pick<FilterRules, 'targetTanMgL' | 'nitrification'>,
   mostRemoval: number,
 ): { readonly bedM3: number | null; readonly flowM3PerH: number } {
-  const room = Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
+  const room = Math.max(targetTanMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
   const { tanks } = CLOSED_LOOP
   const most = Math.max(...sizing.months.map((month) => month.tanLoadGPerD))
   const least = most / (room * mostRemoval) / 24
   if (flowM3PerH < least) return { bedM3: null, flowM3PerH: least }
   const perMonth = sizing.months.map(({ tanLoadGPerD, tempC }) => {
     const eta = tanLoadGPerD / (flowM3PerH * 24 * room)
-    const rate = firstOrderRatePerD(bed.grainM, bed.porosity, tempC)
+    const rate = firstOrderRatePerD(nitrification, bed, tempC)
     return ((tanks * flowM3PerH * 24) / rate) * ((1 - eta) ** (-1 / tanks) - 1)
   })
   return { bedM3: Math.max(...perMonth), flowM3PerH }

@@ -1,3 +1,4 @@
+import type { Nitrification } from '../sizing/nitrification'
 import type { FilterDesign } from '../design-input'
 import { fallsReaeration } from '../../hydraulics/falls'
 import { keptShares, litterPast, solidsPast, type Passed } from './capture'
@@ -66,14 +67,14 @@ const HOURS_PER_MONTH = 8760 / 12
 /**
  * The train at its flows, unit by unit.
  * @param units with what passes through them
- * @param most feed of the day that most is fed, kg, and the water then, °C
+ * @param most feed of the day that most is fed, kg, the water then, °C, and what nitrification goes by
  * @param months that the pumps run, of twelve
  */
 export function evaluateTrain(
   design: Pick<FilterDesign, 'train' | 'intakePipe' | 'network'>,
   units: readonly Passed[],
   flows: TrainFlows,
-  most: { readonly feedKgPerD: number; readonly tempC: number },
+  most: { readonly feedKgPerD: number; readonly tempC: number; readonly nitrification: Nitrification },
   months: number,
 ): TrainResult {
   const kept = keptShares(units, flows.pumpM3PerH)
@@ -91,7 +92,7 @@ export function evaluateTrain(
       solidsGPerD,
       workingSurfaceM2: workingSurfaceM2(passed),
       wettedShare: wettedShare(unit, flowM3PerH),
-      removal: passRemoval(passed, most.tempC),
+      removal: passRemoval(passed, { ...most, rate: 1 }),
       oxygenGPerD: oxygenOf(passed, most.tempC),
       washM3PerD: washOf(unit, solidsGPerD),
       powerW: powerOf(passed, hasOwnPump(unit, flows)),

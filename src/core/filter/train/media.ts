@@ -1,4 +1,4 @@
-import { NITRIFICATION } from '../sizing/nitrification'
+import { lowTanRateMPerD, type Nitrification } from '../sizing/nitrification'
 import type { Passed } from './capture'
 import type { TrainUnit } from './train-unit'
 import { UNIT_FACTS } from './unit-facts'
@@ -20,16 +20,22 @@ export function wettedShare(unit: TrainUnit, flowM3PerH: number): number {
 export const workingSurfaceM2 = ({ unit, flowM3PerH }: Passed): number =>
   unit.mediaL * UNIT_FACTS[unit.kind].mediaM2PerL * wettedShare(unit, flowM3PerH)
 
+/** What nitrification goes by at a moment. */
+export interface NitrifyingAt {
+  readonly tempC: number
+  /** Factor on all nitrification, for bands. */
+  readonly rate: number
+  readonly nitrification: Nitrification
+}
+
 /**
  * Share of its TAN that water loses in one pass through a unit: tanks in series at a first-order rate r20·θ^(T−20)/K.
- * @param rate factor on nitrification, for bands
  * @source as the bed, on the unit's own surface and with its own mixing
  */
-export function passRemoval(passed: Passed, tempC: number, rate = 1): number {
+export function passRemoval(passed: Passed, { tempC, rate, nitrification }: NitrifyingAt): number {
   const surfaceM2 = workingSurfaceM2(passed)
   if (surfaceM2 === 0 || passed.flowM3PerH <= 0) return 0
-  const { r20GPerM2D, theta, halfSaturationMgL } = NITRIFICATION
-  const rateM3PerD = (rate * surfaceM2 * r20GPerM2D * theta ** (tempC - 20)) / halfSaturationMgL
+  const rateM3PerD = rate * surfaceM2 * lowTanRateMPerD(nitrification, tempC)
   const { tanks } = UNIT_FACTS[passed.unit.kind]
   return -Math.expm1(-tanks * Math.log1p(rateM3PerD / (tanks * passed.flowM3PerH * 24)))
 }

@@ -9,8 +9,8 @@ import { firstFlowPlan } from '../flow/flow-plan'
 import { PUMP_CATALOGUE as pumps } from '../flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES as rules } from '../house-rules'
 import { remedied } from '../remedies'
-import { closedLoop } from '../sizing/recirculating-model'
-import { CLOSED_LOOP } from '../sizing/sizing'
+import { CLOSED_LOOP, closedLoop } from '../sizing/recirculating-model'
+import { NITRIFICATION } from '../sizing/nitrification'
 import { suggestDesign } from '../suggest'
 import { keptShares, largerThan, litterPast, solidsPast } from './capture'
 import { wettedShare, WETTING_M_PER_H } from './media'
@@ -106,20 +106,21 @@ describe('head of the train', () => {
 
 describe('ammonia along the train', () => {
   const bed = { flowM3PerH: 8, stoneM3: 3, rateAt: () => 40 }
+  const AT = { tempC: 20, rate: 1, nitrification: NITRIFICATION }
   it('of a bed alone is that of the recirculating model', () => {
     const { eta } = closedLoop({ loadGPerD: 10, flowM3PerH: 8, bedVolumeM3: 3, ratePerD: 40, ...CLOSED_LOOP })
-    expect(clearedM3PerD(bed, [], 10, 20).totalM3PerD).toBeCloseTo(eta * 8 * 24, 9)
+    expect(clearedM3PerD(bed, [], 10, AT).totalM3PerD).toBeCloseTo(eta * 8 * 24, 9)
   })
   it('one after the other is what each leaves to the next; beside it is its own', () => {
     const units = [passed(trainUnit('static-bed', { mediaL: 300 })), passed(trainUnit('moving-bed', { mediaL: 200 }))]
-    const { unitsM3PerD, bedM3PerD } = clearedM3PerD({ ...bed, flowM3PerH: 10 }, units, 10, 20)
-    const alone = units.map((unit) => clearedM3PerD({ ...bed, stoneM3: 0 }, [unit], 10, 20).totalM3PerD / 240)
+    const { unitsM3PerD, bedM3PerD } = clearedM3PerD({ ...bed, flowM3PerH: 10 }, units, 10, AT)
+    const alone = units.map((unit) => clearedM3PerD({ ...bed, stoneM3: 0 }, [unit], 10, AT).totalM3PerD / 240)
     expect(unitsM3PerD[0]! / 240).toBeCloseTo(alone[0]!, 12)
     expect(unitsM3PerD[1]! / 240).toBeCloseTo((1 - alone[0]!) * alone[1]!, 12)
-    const stone = clearedM3PerD({ ...bed, flowM3PerH: 10 }, [], 10, 20).totalM3PerD
+    const stone = clearedM3PerD({ ...bed, flowM3PerH: 10 }, [], 10, AT).totalM3PerD
     expect(bedM3PerD).toBeCloseTo((1 - alone[0]!) * (1 - alone[1]!) * stone, 9)
     const side = passed(trainUnit('moving-bed', { line: 'side', mediaL: 200 }), 5)
-    expect(clearedM3PerD(bed, [side], 10, 20).bedM3PerD).toBe(clearedM3PerD(bed, [], 10, 20).totalM3PerD)
+    expect(clearedM3PerD(bed, [side], 10, AT).bedM3PerD).toBe(clearedM3PerD(bed, [], 10, AT).totalM3PerD)
   })
   it('is carried away at the level that the pond settles at, month by month', () => {
     const { result } = withTrain(trainUnit('moving-bed', { mediaL: 150, ratedFlowM3PerH: 20 }))

@@ -80,6 +80,7 @@ export const shell = {
     forecast: 'Forecast',
     forecasts: 'Forecasts',
     houseRules: 'House rules',
+    designConstants: 'Design constants',
     importAndExport: 'Import and export',
     linerCuttingPlan: 'Liner cutting plan',
     map: 'Map',

@@ -264,6 +264,12 @@ export interface GearRow {
   since: Date
 }
 
+export interface HouseConstantsRow {
+  firm_id: FirmId
+  constants: JsonDocument
+  version: number
+}
+
 export interface HouseTablesRow {
   firm_id: FirmId
   tables: JsonDocument
@@ -446,6 +452,7 @@ export interface PondsRow {
   created_at: Date
   own_rules: JsonDocument
   site_survey: JsonDocument
+  own_constants: JsonDocument
 }
 
 export interface PriceBooksRow {
@@ -734,6 +741,7 @@ declare module 'knex/types/tables' {
       'last' | 'usual' | 'last_off' | 'usual_off' | 'past' | 'crossed'
     >
     gear: Stored<Refined<'gear', GearRow>, never, 'place'>
+    house_constants: Stored<Refined<'house_constants', HouseConstantsRow>, 'constants', 'version'>
     house_tables: Stored<Refined<'house_tables', HouseTablesRow>, 'tables', 'version'>
     issued_forecasts: Stored<Refined<'issued_forecasts', IssuedForecastsRow>, 'forecast', never>
     level_logs: Stored<Refined<'level_logs', LevelLogsRow>, never, 'bucket_drop_mm' | 'created_at'>
@@ -776,8 +784,8 @@ declare module 'knex/types/tables' {
     >
     ponds: Stored<
       Refined<'ponds', PondsRow>,
-      'survey' | 'own_rules' | 'site_survey',
-      'version' | 'created_at' | 'own_rules' | 'site_survey'
+      'survey' | 'own_rules' | 'site_survey' | 'own_constants',
+      'version' | 'created_at' | 'own_rules' | 'site_survey' | 'own_constants'
     >
     price_books: Stored<Refined<'price_books', PriceBooksRow>, 'book', 'version'>
     product_books: Stored<Refined<'product_books', ProductBooksRow>, 'products', 'version'>

@@ -30,8 +30,8 @@ export function ClarityPart({ data, shown }: DesignPart) {
   const { state, run } = useComparison()
   const names = useMemo(() => [t('design.clarityPart.asItIs'), t('design.clarityPart.design')], [t])
   const { filter, fallM } = useMemo(
-    () => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }),
-    [shown],
+    () => ({ filter: ecoFilterOf(shown.bed, shown.result, data.rules), fallM: fallOf(shown.bed) }),
+    [shown, data.rules],
   )
   useEffect(() => {
     const model = loaded?.model

@@ -62,7 +62,7 @@ function PlanEditor(part: DesignPart & { plan: FlowPlan; pumps: DesignPart['data
   // the last plan that reads well is solved, so that a half typed figure does not empty the picture
   const good = shown.bed.network
   const inp = useMemo(
-    () => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.rules.tables)) : null),
+    () => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.rules)) : null),
     [shown.bed, good, season, pumps, data],
   )
   const state = useNetwork(inp)

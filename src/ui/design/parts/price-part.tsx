@@ -45,7 +45,7 @@ export function PricePart({ data, shown }: DesignPart) {
   const price = useMemo(
     () =>
       priceBook
-        ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.rules.tables.pipes, pond: data.designPond })
+        ? estimate(shown.bed, priceBook, { pumps: data.pumps, rules: data.rules, pond: data.designPond })
         : null,
     [shown, priceBook, data],
   )

@@ -130,7 +130,13 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
           costs={costs}
           currency={data.priceBook?.currency ?? null}
         />
-        <SizingWhy designPond={data.designPond} rules={data.rules} result={shown.result} design={shown.bed} />
+        <SizingWhy
+          designPond={data.designPond}
+          rules={data.rules}
+          result={shown.result}
+          design={shown.bed}
+          changed={data.constants}
+        />
       </section>
       <div className="columns two">
         <section className="sheet">

@@ -29,9 +29,7 @@ export function useSheet({ data, shown }: DesignPart, key: SheetKey): Sheet | nu
   const network = useNetwork(
     useMemo(() => {
       const plan = shown.bed.network
-      return key === 'flow' && plan
-        ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.rules.tables))
-        : null
+      return key === 'flow' && plan ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.rules)) : null
     }, [key, shown.bed, data]),
   )
   return useMemo(() => {

@@ -4,7 +4,7 @@ import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
 import { pondRules } from '@/server/ponds/ponds'
-import { OwnRulesForm } from '@/ui/house-rules/own-rules-form'
+import { PondRulesView } from '@/ui/house-rules/pond-rules-view'
 import { readerTexts } from '@/server/platform/http/reader-texts'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.pondRules') }
@@ -13,13 +13,13 @@ export default async function PondRulesPage({ params }: { params: Promise<{ pond
   const t = await readerTexts()
 
   const id = idFrom(PondId, (await params).pondId)
-  const { pond, house } = await forPage((actor) => pondRules(actor, id))
+  const { pond, house, houseConstants } = await forPage((actor) => pondRules(actor, id))
   return (
     <>
       <div className="tab-head">
         <h2>{t('shell.pondsPractice.trainingPond')}</h2>
       </div>
-      <OwnRulesForm pond={pond} house={house} />
+      <PondRulesView pond={pond} house={house} houseConstants={houseConstants} />
     </>
   )
 }
