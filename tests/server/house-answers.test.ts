@@ -1,8 +1,11 @@
+import { OwnConstants } from '@/domain/house-rules/house-constants'
 import { OwnRules } from '@/domain/house-rules/house-rules'
+import { setHouseConstants } from '@/server/house-rules/house-constants'
+import { dosesPage } from '@/server/water/doses'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { wantedSheets } from '@/server/design/cutting'
-import { designPage, discardDraft, storeDraft, saveDesign } from '@/server/design/designs'
-import { addPond, setPondRules } from '@/server/ponds/ponds'
+import { designPage, discardDraft, moveDesignOn, storeDraft, saveDesign } from '@/server/design/designs'
+import { addPond, pondRules, setPondConstants, setPondRules } from '@/server/ponds/ponds'
 import { houseTables, priceBook, setHouseTables } from '@/server/prices/prices'
 import { pondOnFile } from '../fixtures/pond-on-file'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -69,6 +72,68 @@ describe('the firm’s own pipes and fittings', () => {
       kind: 'bad-input',
       fields: [{ path: 'bed.delivery.fittings.somebody-elses-bend' }],
     })
+  })
+})
+
+const STONE = 'materials.gravel-19-38.porosity'
+const OWN = { value: 0.34, reason: 'Washed river stone is round here.', source: 'Own bucket test.' }
+
+describe('the firm’s own figures', () => {
+  it('are what its designs, saved filters’ water and prices go by, with the pond’s before the house’s', async () => {
+    const { actors, pondId } = await withPond('Bulrush')
+    const before = await designPage(actors.designer, pondId)
+    await saveDesign(actors.designer, pondId, { name: 'First', bed: before.start, overrideReason: '' })
+    const [saved] = (await designPage(actors.designer, pondId)).designs
+    const why = { stopReason: 'Agreed with the customer.' }
+    await moveDesignOn(actors.designer, saved!.id, 1, { state: 'approved', ...why })
+    await moveDesignOn(actors.designer, saved!.id, 2, { state: 'built', asBuilt: '', builtBed: null, ...why })
+    const voids = (await dosesPage(actors.office, pondId)).system.filterVoidsM3
+    await setHouseConstants(actors.owner, 0, { [STONE]: OWN, 'production.setUpH': { ...OWN, value: 9 } })
+    const now = await designPage(actors.designer, pondId)
+    expect(now.rules.materials['gravel-19-38'].porosity).toBe(0.34)
+    expect(now.rules.production.setUpH).toBe(9)
+    expect(now.constants).toEqual([
+      { ...OWN, key: STONE, by: 'house' },
+      { ...OWN, value: 9, key: 'production.setUpH', by: 'house' },
+    ])
+    const area = before.start.lengthM * before.start.widthM
+    const gravelM = before.start.layers
+      .filter((layer) => layer.material === 'gravel-19-38')
+      .reduce((sum, layer) => sum + layer.thicknessM, 0)
+    const less = voids - (await dosesPage(actors.office, pondId)).system.filterVoidsM3
+    expect(less).toBeCloseTo(area * gravelM * (0.4 - 0.34), 6)
+    const { version } = (await pondRules(actors.designer, pondId)).pond
+    await setPondConstants(actors.designer, pondId, version, { [STONE]: { ...OWN, value: 0.37 } })
+    const here = await designPage(actors.designer, pondId)
+    expect(here.rules.materials['gravel-19-38'].porosity).toBe(0.37)
+    expect(here.constants[0]).toMatchObject({ by: 'pond', value: 0.37 })
+  })
+  it('are the owner’s to set, once from the same page, and those of one pond the designer’s', async () => {
+    const { actors, pondId } = await withPond('Galingale')
+    expect((await problemOf(setHouseConstants(actors.designer, 0, { [STONE]: OWN }))).kind).toBe('forbidden')
+    await setHouseConstants(actors.owner, 0, { [STONE]: OWN })
+    expect((await problemOf(setHouseConstants(actors.owner, 0, {}))).kind).toBe('conflict')
+    expect((await problemOf(setPondConstants(actors.office, pondId, 1, { [STONE]: OWN }))).kind).toBe('forbidden')
+    await setPondConstants(actors.designer, pondId, 1, { [STONE]: OWN })
+    expect((await problemOf(setPondConstants(actors.designer, pondId, 1, {}))).kind).toBe('conflict')
+  })
+  it('of a pond are refused where they contradict the house’s', async () => {
+    const { actors, pondId } = await withPond('Reedmace')
+    await setHouseConstants(actors.owner, 0, { 'clogging.gravelShare': { ...OWN, value: 0.38 } })
+    const own = { 'clogging.chamberShare': { ...OWN, value: 0.65 } }
+    expect(await problemOf(setPondConstants(actors.designer, pondId, 1, own))).toMatchObject({
+      kind: 'bad-input',
+      fields: [{ path: 'own.clogging.gravelShare.value' }],
+    })
+  })
+  it('are not taken without reason and source, nor for what is no figure', () => {
+    expect(OwnConstants.safeParse({ [STONE]: { ...OWN, reason: ' ' } }).error?.issues[0]!.path).toEqual([
+      STONE,
+      'reason',
+    ])
+    expect(OwnConstants.safeParse({ [STONE]: { ...OWN, source: '' } }).success).toBe(false)
+    expect(OwnConstants.safeParse({ [STONE]: { ...OWN, value: 0.9 } }).success).toBe(false)
+    expect(OwnConstants.safeParse({ 'materials.gold.porosity': OWN }).success).toBe(false)
   })
 })
 

@@ -18,8 +18,10 @@ const CASES = (['wildlife', 'few-small-fish', 'many-fish', 'koi', 'swimming'] as
   (['lined-wetland', 'raised-trough', 'horizontal-bed', 'surface-wetland'] as const).map((type) => {
     const pond: DesignPond = { ...koiPond, areaM2: 90, volumeM3: 60, use, guests, leafKgPerYear: 12 }
     const drawn = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, pumps, type)
-    const layers =
-      type === 'raised-trough' ? [...drawn.layers, { material: 'pea-gravel' as const, thicknessM: 0.05 }] : drawn.layers
+    const layers = [...drawn.layers]
+    if (type === 'raised-trough') layers.push({ material: 'pea-gravel', thicknessM: 0.05 })
+    // a deep bed's pores outlast its chamber, a usual one's do not
+    if (use === 'koi') layers.splice(-1, 0, { material: 'gravel-19-38', thicknessM: 0.8 })
     return { pond, design: { ...drawn, layers, train: [newUnit('uv', { flowM3PerH: 10, pondM3: 60 })] } }
   }),
 )

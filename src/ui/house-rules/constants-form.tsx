@@ -37,16 +37,16 @@ export function ConstantsForm({ own: kept, house, version, onSaved, url, locked 
   }
   return (
     <form noValidate onSubmit={submit((body) => send('PUT', url, { version, ...body }), onSaved)}>
-      <fieldset disabled={locked || !ready}>
-        {CONSTANT_GROUPS.map((group) => {
-          const constants = HOUSE_CONSTANTS.filter((of) => of.group === group)
-          const count = constants.filter(({ key }) => own[key]).length
-          return (
-            <details key={group} className="sheet" open={constants.some(({ key }) => kept[key]) || undefined}>
-              <summary>
-                <strong>{t(`houseRules.constantGroups.${group}`)}</strong>{' '}
-                {count > 0 ? <span className="soft">{t('houseRules.constants.changed', { count })}</span> : null}
-              </summary>
+      {CONSTANT_GROUPS.map((group) => {
+        const constants = HOUSE_CONSTANTS.filter((of) => of.group === group)
+        const count = constants.filter(({ key }) => own[key]).length
+        return (
+          <details key={group} className="sheet" open={constants.some(({ key }) => kept[key]) || undefined}>
+            <summary>
+              <strong>{t(`houseRules.constantGroups.${group}`)}</strong>{' '}
+              {count > 0 ? <span className="soft">{t('houseRules.constants.changed', { count })}</span> : null}
+            </summary>
+            <fieldset className="border-0 p-0 m-0" disabled={locked || !ready}>
               <ul className="list-unstyled mt-2 mb-0">
                 {constants.map((of) => (
                   <ConstantRow
@@ -60,10 +60,10 @@ export function ConstantsForm({ own: kept, house, version, onSaved, url, locked 
                   />
                 ))}
               </ul>
-            </details>
-          )
-        })}
-      </fieldset>
+            </fieldset>
+          </details>
+        )
+      })}
       <ProblemNote problem={problem} />
       <p role="status" className="mb-2">
         {saved ? t('houseRules.constants.saved') : ''}
