@@ -91,7 +91,7 @@ function fittedWith({ use, altitudeM, fish }: PondInput, bed: FilterDesign): [Eq
   const manyFish = use === 'koi' || use === 'many-fish'
   const padded = bed.train.some(({ kind }) => kind === 'falls-box' || kind === 'pressurised')
   return [
-    ['pump', bed.suctionDiameterM === null ? 'Pump in the skimmer' : 'Pump in its dry vault'],
+    ['pump', bed.suction === null ? 'Pump in the skimmer' : 'Pump in its dry vault'],
     ...(manyFish ? ([['uv-lamp', 'Clarifier lamp']] as [EquipmentKindKey, string][]) : []),
     ...(padded ? ([['filter-pads', 'Pads of the box']] as [EquipmentKindKey, string][]) : []),
     ...(fish.length > 0 && altitudeM > FREEZES_M

@@ -57,7 +57,15 @@ const designFields = z.strictObject({
     fittings: z.record(z.string().max(40), count(DESIGN_RANGE.fittings)).describe('counts by key of the fitting'),
     otherK: numberIn(DESIGN_RANGE.otherK),
   }),
-  suctionDiameter_m: numberIn(DESIGN_RANGE.boreM).nullable(),
+  suction: z
+    .strictObject({
+      diameter_m: numberIn(DESIGN_RANGE.boreM),
+      length_m: numberIn(DESIGN_RANGE.suctionLengthM),
+      lift_m: numberIn(DESIGN_RANGE.suctionLiftM, 'pump over the water it draws'),
+      footValve: z.boolean(),
+    })
+    .nullable()
+    .describe('line of a dry-mounted pump'),
   lift_m: numberIn(DESIGN_RANGE.staticLiftM, 'from the pond to the water of the bed'),
   pump: z.string().min(1).max(60).nullable().describe('id in the catalogue; null: nothing is pumped (type none only)'),
   pumpSet: z.strictObject({
@@ -177,7 +185,12 @@ export const designOf = (d: DesignJson): FilterDesign => ({
     fittings: d.delivery.fittings,
     otherK: d.delivery.otherK,
   },
-  suctionDiameterM: d.suctionDiameter_m,
+  suction: d.suction && {
+    diameterM: d.suction.diameter_m,
+    lengthM: d.suction.length_m,
+    liftM: d.suction.lift_m,
+    footValve: d.suction.footValve,
+  },
   staticLiftM: d.lift_m,
   pumpId: d.pump,
   pumpSet: d.pumpSet,
@@ -252,7 +265,12 @@ export const designJson = (d: FilterDesign): DesignJson => ({
     fittings: { ...d.delivery.fittings },
     otherK: d.delivery.otherK,
   },
-  suctionDiameter_m: d.suctionDiameterM,
+  suction: d.suction && {
+    diameter_m: d.suction.diameterM,
+    length_m: d.suction.lengthM,
+    lift_m: d.suction.liftM,
+    footValve: d.suction.footValve,
+  },
   lift_m: d.staticLiftM,
   pump: d.pumpId,
   pumpSet: { ...d.pumpSet },

@@ -67,6 +67,9 @@ describe('checks in words', () => {
     ['one heated without a heater', { ...good, heatToC: 18 }],
     ['one with a heater and no heat', { ...good, train: [trainUnit('heater')] }],
     ['one with all in reach', { ...good, train: [trainUnit('uv', { clearanceM: 2 })] }],
+    ['one with a pump beside the water and no line', { ...good, pumpId: 'D12', suction: null }],
+    ['one with its pump too high', { ...good, suction: { diameterM: 0.04, lengthM: 9, liftM: 7, footValve: true } }],
+    ['one that loses its prime', { ...good, suction: { diameterM: 0.11, lengthM: 2, liftM: 0.5, footValve: false } }],
     ['one with a lamp in a corner', { ...good, train: [trainUnit('uv', { clearanceM: 0.1 })] }],
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
       t(`design.filterTypeNames.${type}`),

@@ -52,7 +52,7 @@ export function gradeLine(design: FilterDesign, result: DesignResult, ground: Po
   const lossM = head.darcyM + head.minorM
   const alongPipe = delivery.map(({ alongM }) => ({
     xM: alongM,
-    yM: head.totalM - head.trainM - (lossM * alongM) / inletM,
+    yM: head.totalM - head.trainM - head.suctionM - (lossM * alongM) / inletM,
   }))
   return {
     ground: [

@@ -4,6 +4,7 @@ import type { FittingCounts } from '../hydraulics/fittings'
 import type { PumpSet } from '../hydraulics/pump-set'
 import type { TrainUnit } from './train/train-unit'
 import type { FlowPlan } from './flow/flow-plan'
+import type { Suction } from './flow/suction'
 import type { FilterType } from './types'
 import type { BedLayer } from './bed/layers'
 import type { PlantPatch } from '../plants/planting'
@@ -94,8 +95,8 @@ export interface FilterDesign {
     readonly fittings: FittingCounts
     readonly otherK: number
   }
-  /** Bore of a dry-mounted pump's suction; null for submersible pumps. */
-  readonly suctionDiameterM: number | null
+  /** Line by which a dry-mounted pump draws; null for submersible pumps. */
+  readonly suction: Suction | null
   /** From the pond's water level to the bed's water level. */
   readonly staticLiftM: number
   /** null: nothing is pumped, which only a pond without a bed can do. */
@@ -151,6 +152,8 @@ export const DESIGN_RANGE = {
   dischargeM: [0, 200],
   deliveryLengthM: [0.1, 500],
   boreM: [0.012, 0.4],
+  suctionLengthM: [0.1, 50],
+  suctionLiftM: [-5, 8],
   otherK: [0, 100],
   fittings: [0, 50],
   staticLiftM: [0, 20],

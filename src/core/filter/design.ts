@@ -21,6 +21,7 @@ import {
 import type { FilterRules, SizingMethod } from './house-rules'
 import { outletCapacity, type OutletCapacity } from './flow/outlet-capacity'
 import { splitOf, type FlowSplit } from './flow/flow-split'
+import { suctionOf, type SuctionResult } from './flow/suction'
 import { pumping, runningMonths, splitPumping, UNPUMPED, type Pumping } from './flow/pumping'
 import { pumpStop, type PumpStop } from './flow/pump-stop'
 import { ROOT_ZONE } from './bed/root-zone'
@@ -59,6 +60,8 @@ export interface DesignResult extends Pumping {
   readonly demand: FlowDemand
   /** How the network shares the water out; null where one pipe to one bed is all there is. */
   readonly split: FlowSplit | null
+  /** How a dry-mounted pump draws its water; null where the pump stands in it. */
+  readonly suction: SuctionResult | null
   readonly bedFlowM3PerH: number
   readonly velocityMPerH: number
   readonly cleanLossMm: number
@@ -205,6 +208,13 @@ export function evaluateDesign({
       pond.use,
       design,
     ),
+    suction:
+      worked.pump === null
+        ? null
+        : suctionOf(design, worked.pump, worked.flowM3PerH, {
+            altitudeM: pond.altitudeM,
+            warmestC: Math.max(...pond.monthlyTempC),
+          }),
     bedFlowM3PerH,
     velocityMPerH,
     cleanLossMm,

@@ -127,7 +127,7 @@ function drawn({ pond, sizingMethod, rules, pumps, type, site }: Asked, toTarget
       fittings: { 'sweep-90': 3, 'ball-valve': 1, union: 2, exit: 1 },
       otherK: 0,
     },
-    suctionDiameterM: null,
+    suction: null,
     staticLiftM: Number(liftM.toFixed(2)),
     pumpId: pumps[pumps.length - 1]!.id,
     pumpSet: { arrangement: 'single', count: 1, speed: 1 },

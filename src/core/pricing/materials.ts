@@ -6,6 +6,7 @@ import { isInline } from '../filter/train/train-unit'
 import { isPricedBySize, sizeOf, unitKey } from '../filter/train/unit-sizes'
 import { vesselSize } from '../filter/types/vessel-sizes'
 import type { FlowPlan } from '../filter/flow/flow-plan'
+import { suctionLines } from '../filter/flow/suction'
 import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
 import { STREAM_BUILD } from '../site-plan/stream'
 import { layerQuantities, type BedMaterials } from '../filter/bed/layers'
@@ -61,6 +62,7 @@ export function materialsOf(
           ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
           { key: 'controls', quantity: 1 },
         ]),
+    ...suctionNeeds(design, pipe),
     ...trainNeeds(design, pipe),
     { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
@@ -84,6 +86,19 @@ export function materialsOf(
     if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
   }
   return merged(needs)
+}
+
+/** The line of each dry-mounted pump, with its foot valve and what it is shut off by. */
+function suctionNeeds(design: FilterDesign, pipe: PipeNeed): Need[] {
+  const { suction, pumpId } = design
+  if (suction === null || pumpId === null) return []
+  const lines = suctionLines(design)
+  return [
+    pipe(suction.diameterM, lines * suction.lengthM),
+    { key: 'foot-valve', quantity: suction.footValve ? lines : 0 },
+    { key: 'fitting:ball-valve', quantity: lines },
+    { key: 'fitting:union', quantity: lines },
+  ]
 }
 
 /** What the train is bought as: its units by size, the pipes that lead to it, and what shuts its units off. */

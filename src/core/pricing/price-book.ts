@@ -91,6 +91,7 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     item('drain', 'equipment', 'each', 6200),
     ...VESSEL_SIZES.map((size) => item(vesselKey(size), 'equipment', 'each', vesselMinor(size))),
     item('air-break', 'equipment', 'each', 1900),
+    item('foot-valve', 'pipe', 'each', 4800),
     item('heater', 'equipment', 'kW', 21000, 1),
     item('wall', 'stone', 'm²', 9800, 0.5, 0.05),
     item('spillway', 'equipment', 'm', 16500, 0.5),

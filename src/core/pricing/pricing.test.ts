@@ -124,6 +124,22 @@ describe('a filter train', () => {
     expect(price([trainUnit('heater', { line: 'side' })], { heatToC: 18 }).totalMinor).toBe(heated.totalMinor)
     expect(heated.lines.some((line) => line.key === 'heater')).toBe(true)
   })
+  it('brings a dry-mounted pump its suction line, foot valve and what shuts it off, for each of pumps side by side', () => {
+    const suction = { diameterM: 0.0814, lengthM: 3, liftM: 0, footValve: true }
+    const needs = (changes: object) =>
+      new Map(
+        materialsOf({ ...wetland, ...changes }, PUMP_CATALOGUE, rules).map(
+          (need) => [need.key, need.quantity] as const,
+        ),
+      )
+    const [without, one] = [needs({}), needs({ suction })]
+    const two = needs({ suction, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } })
+    const more = (key: string, of = one) => (of.get(key) ?? 0) - (without.get(key) ?? 0)
+    expect(more(`pipe:${nearestSize(0.0814, pipes).name}`)).toBeCloseTo(3, 9)
+    expect([more('foot-valve'), more('fitting:ball-valve'), more('fitting:union')]).toEqual([1, 1, 1])
+    expect(more('foot-valve', two)).toBe(2)
+    expect(needs({ suction: { ...suction, footValve: false } }).has('foot-valve')).toBe(false)
+  })
   it('is bought in the size that takes its flow, with valves, ways past and intake pipes', () => {
     const drum = trainUnit('drum', { line: 'pressure', ratedFlowM3PerH: 17, overflow: true })
     const keys = (design: FilterDesign) =>

@@ -56,6 +56,14 @@ describe('design files', () => {
     expect(
       problem(file({ design: { ...design(), train: [trainUnit('aerator', { line: 'pressure' })] } })),
     ).toMatchObject({ code: 'bad-field', path: 'design.train.0.line' }))
+  it('of the sixth format draw by a usual line where they had a bore of suction, and by none where they had none', () => {
+    const { suction: _suction, ...rest } = design()
+    const suctionIn = (suctionDiameterM: number | null) =>
+      readDesignFile(file({ format: 6, design: { ...rest, suctionDiameterM } }))
+    const line = { diameterM: 0.057, lengthM: 2, liftM: 0, footValve: true }
+    expect(suctionIn(0.057)).toMatchObject({ value: { format: DESIGN_FORMAT, design: { suction: line } } })
+    expect(suctionIn(null)).toMatchObject({ value: { design: { suction: null } } })
+  })
   it('refuse what comes from the future, saying which format', () =>
     expect(problem(file({ format: DESIGN_FORMAT + 1 }))).toMatchObject({ code: 'from-the-future', path: 'format' }))
   it.each([

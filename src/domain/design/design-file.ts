@@ -10,7 +10,7 @@ import { shortText } from '../shared/fields'
 import { said, type Said } from '../shared/said'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
-export const DESIGN_FORMAT = 6
+export const DESIGN_FORMAT = 7
 
 /** A design as a file: what another firm, or this one in ten years, can read back without loss. */
 export const DesignFile = z.strictObject({
@@ -78,7 +78,6 @@ const SINCE_FORMAT_1 = {
   stand: 'ground',
   feed: 'slotted-pipe',
   vault: { diameterM: 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
-  suctionDiameterM: null,
   pumpSet: { arrangement: 'single', count: 1, speed: 1 },
   bypassShare: 0,
   outlet: { count: 1, diameterM: 0.115, lengthM: 1.5, dropM: 0.06 },
@@ -126,8 +125,20 @@ function withTrain({ companions, ...design }: Record<string, unknown>): unknown 
   }
 }
 
+/** Up to the sixth format a dry-mounted pump's suction was a bore; its line is taken to be a usual one. */
+const USUAL_SUCTION = { lengthM: 2, liftM: 0, footValve: true } as const
+
+function withSuction(design: unknown): unknown {
+  if (typeof design !== 'object' || design === null || !('suctionDiameterM' in design))
+    return typeof design === 'object' && design !== null ? { suction: null, ...design } : design
+  const { suctionDiameterM: diameterM, ...rest } = design
+  return { ...rest, suction: diameterM === null ? null : { ...USUAL_SUCTION, diameterM } }
+}
+
 /** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
-export function upgradeDesign(raw: unknown): unknown {
+export const upgradeDesign = (raw: unknown): unknown => withSuction(toFormat6(raw))
+
+function toFormat6(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null) return raw
   // up to the second format the sizing method had another name
   const { school, ...rest } = raw as Record<string, unknown>

@@ -134,7 +134,14 @@ export const FilterDesignInput = z
       ),
       otherK: numberWithin(DESIGN_RANGE.otherK, 'design.fields.otherFittings', 'K'),
     }),
-    suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.suctionBore', 'm').nullable(),
+    suction: z
+      .strictObject({
+        diameterM: numberWithin(DESIGN_RANGE.boreM, 'design.fields.suctionBore', 'm'),
+        lengthM: numberWithin(DESIGN_RANGE.suctionLengthM, 'design.fields.suctionLength', 'm'),
+        liftM: numberWithin(DESIGN_RANGE.suctionLiftM, 'design.fields.suctionLift', 'm'),
+        footValve: z.boolean(),
+      })
+      .nullable(),
     staticLiftM: numberWithin(DESIGN_RANGE.staticLiftM, 'design.fields.lift', 'm'),
     pumpId: z
       .string()

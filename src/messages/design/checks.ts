@@ -1,5 +1,6 @@
 import { pondCheckWords } from './pond-checks'
 import { sitePlanCheckWords } from './site-plan-checks'
+import { suctionCheckWords } from './suction-check'
 import { trainCheckWords } from './train-checks'
 import { textId, type Catalogue, type Texts } from '../texts'
 import type { Check } from '@/core/filter/checks'
@@ -424,6 +425,8 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'site-supply':
     case 'site-skimmers':
       return sitePlanCheckWords(check.id, check, show, t)
+    case 'suction':
+      return suctionCheckWords(check, show, t)
     case 'train-flow':
     case 'train-order':
     case 'intake-level':

@@ -105,6 +105,7 @@ export const prices = {
     unitByMedia: '{name}, {size} L of media',
     unitByLamp: '{name}, {size} W',
     'air-break': 'Air break or breather valve',
+    'foot-valve': 'Foot valve with strainer',
     heater: 'Heater with exchanger',
     wall: 'Framed wall with tie-backs',
     spillway: 'Spillway stone and liner collar',

@@ -168,6 +168,7 @@ export const sitePlan = {
     length: 'Length of each',
     count: 'Number',
     delivery: 'Delivery',
+    suction: 'Suction',
     distribution: 'Distribution pipe, slotted',
     return: 'Return to pond',
     branch: 'Branch or intake',

@@ -1,3 +1,4 @@
+import { suctionLines } from '@/core/filter/flow/suction'
 import type { DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { levelsOf, type Levels } from '@/core/filter/levels'
@@ -75,6 +76,16 @@ function pipeTable({ design, length, t }: ScheduleInput): ScheduleTable {
       ...(design.pumpId === null
         ? []
         : [row(textId('sitePlan.schedule.delivery'), delivery.diameterM, delivery.lengthM, 1)]),
+      ...(design.suction === null || design.pumpId === null
+        ? []
+        : [
+            row(
+              textId('sitePlan.schedule.suction'),
+              design.suction.diameterM,
+              design.suction.lengthM,
+              suctionLines(design),
+            ),
+          ]),
       ...(hasBed && design.feed !== 'chamber'
         ? [
             row(

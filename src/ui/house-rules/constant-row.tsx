@@ -62,13 +62,10 @@ function OwnFigure({
     to: constantValue(of, to, units, t),
   })
   const outside = own.value < from || own.value > to
-  const labelled = (label: string) => t('houseRules.constants.valueOf', { name, label })
   return (
-    <div className="constant-own">
+    <div className="constant-own" role="group" aria-label={name}>
       <QuantityField
-        label={labelled(
-          of.unit ? t('houseRules.constants.valueIn', { unit: of.unit }) : t('houseRules.constants.value'),
-        )}
+        label={of.unit ? t('houseRules.constants.valueIn', { unit: of.unit }) : t('houseRules.constants.value')}
         kind={of.kind}
         scale={of.scale}
         value={own.value}
@@ -78,13 +75,13 @@ function OwnFigure({
         disabled={locked}
       />
       <TextField
-        label={labelled(t('houseRules.constants.reason'))}
+        label={t('houseRules.constants.reason')}
         value={own.reason}
         onChange={(e) => onChange({ ...own, reason: e.target.value })}
         error={errorOf('reason')}
       />
       <TextField
-        label={labelled(t('houseRules.constants.source'))}
+        label={t('houseRules.constants.source')}
         value={own.source}
         onChange={(e) => onChange({ ...own, source: e.target.value })}
         error={errorOf('source')}

@@ -25,9 +25,12 @@ const show = (
   )
 const open = (group: string) => userEvent.click(screen.getByText(group))
 const press = (name: string) => userEvent.click(screen.getByRole('button', { name }))
-const fill = async (label: string, text: string) => {
-  await userEvent.clear(screen.getByLabelText(label))
-  await userEvent.type(screen.getByLabelText(label), text)
+/** A field of one constant. */
+const field = (name: string, label: string | RegExp) =>
+  within(screen.getByRole('group', { name })).getByLabelText(label)
+const fill = async (name: string, label: string | RegExp, text: string) => {
+  await userEvent.clear(field(name, label))
+  await userEvent.type(field(name, label), text)
   await userEvent.tab()
 }
 const USABLE = 'Usable share of the stone surface'
@@ -45,9 +48,9 @@ describe('the figures that filters are worked out by', () => {
     show()
     await open('Nitrification')
     await press(`Change ${USABLE}`)
-    await fill(`${USABLE}: Own figure`, '40 %')
-    await fill(`${USABLE}: Reason`, OURS.reason)
-    await fill(`${USABLE}: Source of the figure`, OURS.source)
+    await fill(USABLE, 'Own figure', '40 %')
+    await fill(USABLE, 'Reason', OURS.reason)
+    await fill(USABLE, 'Source of the figure', OURS.source)
     await press('Save design constants')
     await waitFor(() => expect(screen.getByRole('status')).toHaveTextContent(/Saved/))
     expect(sent).toHaveBeenCalledWith('PUT', '/here', { version: 3, own: { 'nitrification.usableShare': OURS } })
@@ -57,12 +60,12 @@ describe('the figures that filters are worked out by', () => {
     show()
     await open('Nitrification')
     await press(`Change ${USABLE}`)
-    await fill(`${USABLE}: Own figure`, '140 %')
+    await fill(USABLE, 'Own figure', '140 %')
     await press('Save design constants')
-    await waitFor(() => expect(screen.getByLabelText(`${USABLE}: Reason`)).toBeInvalid())
-    expect(screen.getByLabelText(`${USABLE}: Source of the figure`)).toBeInvalid()
-    expect(screen.getByLabelText(`${USABLE}: Own figure`)).toBeInvalid()
-    expect(screen.getByLabelText(`${USABLE}: Own figure`)).toHaveValue('140 %')
+    await waitFor(() => expect(field(USABLE, 'Reason')).toBeInvalid())
+    expect(field(USABLE, 'Source of the figure')).toBeInvalid()
+    expect(field(USABLE, 'Own figure')).toBeInvalid()
+    expect(field(USABLE, 'Own figure')).toHaveValue('140 %')
     expect(sent).not.toHaveBeenCalled()
   })
   it('are said to contradict each other at the field where they do', async () => {
@@ -75,12 +78,12 @@ describe('the figures that filters are worked out by', () => {
       [gravel, '60 %'],
     ] as const) {
       await press(`Change ${name}`)
-      await fill(`${name}: Own figure`, text)
-      await fill(`${name}: Reason`, 'Measured.')
-      await fill(`${name}: Source of the figure`, 'Own beds.')
+      await fill(name, 'Own figure', text)
+      await fill(name, 'Reason', 'Measured.')
+      await fill(name, 'Source of the figure', 'Own beds.')
     }
     await press('Save design constants')
-    await waitFor(() => expect(screen.getByLabelText(`${gravel}: Own figure`)).toBeInvalid())
+    await waitFor(() => expect(field(gravel, 'Own figure')).toBeInvalid())
     expect(sent).not.toHaveBeenCalled()
   })
   it('go back to the usual ones', async () => {
@@ -94,7 +97,7 @@ describe('the figures that filters are worked out by', () => {
     await open('Nitrification')
     expect(within(screen.getByText(USABLE).closest('li')!).getByText(/^House: 40/)).toBeVisible()
     await press(`Change ${USABLE}`)
-    expect((screen.getByLabelText(`${USABLE}: Own figure`) as HTMLInputElement).value).toMatch(/^40/)
+    expect((field(USABLE, 'Own figure') as HTMLInputElement).value).toMatch(/^40/)
   })
   it('are read in the reader’s own units, stone by its name', async () => {
     show({ units: 'us' })

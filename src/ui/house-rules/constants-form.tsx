@@ -39,12 +39,16 @@ export function ConstantsForm({ own: kept, house, version, onSaved, url, locked 
     <form noValidate onSubmit={submit((body) => send('PUT', url, { version, ...body }), onSaved)}>
       {CONSTANT_GROUPS.map((group) => {
         const constants = HOUSE_CONSTANTS.filter((of) => of.group === group)
-        const count = constants.filter(({ key }) => own[key]).length
+        const changed = constants.filter(({ key }) => own[key]).length
         return (
           <details key={group} className="sheet" open={constants.some(({ key }) => kept[key]) || undefined}>
             <summary>
               <strong>{t(`houseRules.constantGroups.${group}`)}</strong>{' '}
-              {count > 0 ? <span className="soft">{t('houseRules.constants.changed', { count })}</span> : null}
+              <span className="soft small">
+                {changed > 0
+                  ? t('houseRules.constants.changed', { count: constants.length, changed })
+                  : t('houseRules.constants.figures', { count: constants.length })}
+              </span>
             </summary>
             <fieldset className="border-0 p-0 m-0" disabled={locked || !ready}>
               <ul className="list-unstyled mt-2 mb-0">

@@ -29,6 +29,7 @@ export const CHECK_IDS = [
   'layer-stability',
   'duty-in-range',
   'pipe-velocity',
+  'suction',
   'outlet-capacity',
   'outlet-order',
   'spare-return',
@@ -100,6 +101,8 @@ export const CHECK_LIMITS = {
   suctionMPerS: 1.5,
   deliveryMPerS: 2.4,
   velocityStopFactor: 1.5,
+  /** Head at a pump's suction over what it needs, m. @source usual margin of pump makers */
+  npshMarginM: 0.6,
   wetShareLeast: 0.5,
   /** Skimmers and pump intakes run dry when the pond falls this far, mm. */
   drawdownLookMm: 40,

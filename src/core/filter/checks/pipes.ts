@@ -1,4 +1,7 @@
 import { sizeRank } from '../../hydraulics/fittings'
+import type { DesignResult } from '../design'
+import type { FilterDesign } from '../design-input'
+import { isDryMounted } from '../flow/pump-catalogue'
 import { levelsOf } from '../levels'
 import { FILTER_TYPE_FACTS } from '../types'
 import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
@@ -13,7 +16,7 @@ export function pipeChecks({ design, pond, result, rules }: CheckContext): Check
   // in a network other pumps carry their share
   const own = result.duty.status === 'no-flow' ? 0 : result.duty.flowM3PerH
   const inRange = own >= result.recommended[0] && own <= result.recommended[1]
-  const suction = design.suctionDiameterM === null ? 0 : velocity(result.flowM3PerH, design.suctionDiameterM)
+  const suction = result.suction?.velocityMPerS ?? 0
   // whichever side is worse against its own limit
   const [speed, limit] =
     suction / CHECK_LIMITS.suctionMPerS > result.head.velocityMPerS / CHECK_LIMITS.deliveryMPerS
@@ -30,6 +33,7 @@ export function pipeChecks({ design, pond, result, rules }: CheckContext): Check
     check('pipe-velocity', atMost(speed, limit, limit * CHECK_LIMITS.velocityStopFactor), speed, limit, {
       side: limit === CHECK_LIMITS.suctionMPerS ? 'suction' : 'delivery',
     }),
+    ...suctionCheck(design, result),
     ...levelsCheck(design),
     powerCheck(pond, result),
     ...outletChecks({ design, result, rules }),
@@ -63,6 +67,29 @@ function outletChecks({
     ...(design.raisedM > 0 || design.stand !== 'ground'
       ? [check('spare-return', graded(count > 1, design.stand === 'ground'), count, 2, { stand: design.stand })]
       : []),
+  ]
+}
+
+/**
+ * A dry-mounted pump has a line to draw by, boils no water in it, and keeps it full when it stops.
+ */
+function suctionCheck(design: FilterDesign, { pump, suction }: DesignResult): Check[] {
+  if (suction === null || design.suction === null)
+    return pump && isDryMounted(pump) ? [check('suction', 'stop', 0, pump.dryNpshM!, { problem: 'no-line' })] : []
+  const { npshAvailableM, npshRequiredM } = suction
+  const { npshMarginM } = CHECK_LIMITS
+  const dry = design.suction.liftM > 0 && !design.suction.footValve
+  const short = npshAvailableM < npshRequiredM + npshMarginM
+  const problem = () => {
+    if (short) return 'head'
+    return dry ? 'prime' : 'none'
+  }
+  return [
+    check('suction', graded(!short && !dry, npshAvailableM >= npshRequiredM), npshAvailableM, npshRequiredM, {
+      problem: problem(),
+      lift: design.suction.liftM,
+      loss: suction.lossM,
+    }),
   ]
 }
 

@@ -11,7 +11,7 @@ const DELIVERY_SPEED_M_PER_S = 1.8
 const MIN_SLOTS = 8
 const MOST_SLOTS = 2000
 
-function boreFor(flowM3PerH: number, speedMPerS: number, pipes: readonly PipeSize[]): number {
+export function boreFor(flowM3PerH: number, speedMPerS: number, pipes: readonly PipeSize[]): number {
   const wanted = Math.sqrt((4 * flowM3PerH) / 3600 / speedMPerS / Math.PI)
   return (pipes.find((size) => size.boreM >= wanted) ?? pipes[pipes.length - 1])!.boreM
 }

@@ -1,7 +1,8 @@
 import { pumpSetPowerW, type PumpSet } from '../../hydraulics/pump-set'
 import { pumped } from '../design'
 import type { DesignPond, FilterDesign } from '../design-input'
-import type { CataloguePump } from '../flow/pump-catalogue'
+import { suctionFor } from './suction'
+import { isDryMounted, type CataloguePump } from '../flow/pump-catalogue'
 import type { FilterRules } from '../house-rules'
 
 /** Power that a pump in its recommended range may take over the smallest that delivers. */
@@ -9,7 +10,7 @@ const WORTH_IN_RANGE = 1.8
 /** Each further pump has to save this much power: it is bought, plumbed and cleaned as well. */
 const WORTH_ANOTHER = 1.25
 
-export type PumpChoice = Pick<FilterDesign, 'pumpId' | 'pumpSet'>
+export type PumpChoice = Pick<FilterDesign, 'pumpId' | 'pumpSet' | 'suction'>
 
 const SETS: readonly PumpSet[] = [
   { arrangement: 'single', count: 1, speed: 1 },
@@ -35,19 +36,23 @@ export function smallestPump(
       .map((pump) => ({
         pumpId: pump.id,
         pumpSet,
+        suction: suctionFor({ ...design, pumpSet }, { dry: isDryMounted(pump) }, flowM3PerH, rules.tables.pipes),
         asIfW: pumpSetPowerW(pump.powerW, pumpSet) * WORTH_ANOTHER ** (pumpSet.count - 1),
       })),
   ).sort((a, b) => a.asIfW - b.asIfW)
-  let first: (typeof candidates)[number] | undefined
+  let first: PumpChoice | undefined
+  let firstW = Infinity
   for (const candidate of candidates) {
-    if (first && candidate.asIfW > first.asIfW * WORTH_IN_RANGE) break
-    const { pumpId, pumpSet } = candidate
-    const worked = pumped({ ...design, pumpId, pumpSet }, pond, rules, pumps)
+    if (candidate.asIfW > firstW * WORTH_IN_RANGE) break
+    const { asIfW: _watts, ...choice } = candidate
+    const worked = pumped({ ...design, ...choice }, pond, rules, pumps)
     if (worked.flowM3PerH < flowM3PerH) continue
-    if (worked.flowM3PerH <= worked.recommended[1]) return { pumpId, pumpSet }
-    first ??= candidate
+    if (worked.flowM3PerH <= worked.recommended[1]) return choice
+    if (first) continue
+    first = choice
+    firstW = candidate.asIfW
   }
-  return first && { pumpId: first.pumpId, pumpSet: first.pumpSet }
+  return first
 }
 
 const mostFlow = (pump: CataloguePump, { arrangement, count }: PumpSet): number =>

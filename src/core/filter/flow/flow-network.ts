@@ -7,6 +7,7 @@ import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import type { FilterDesign } from '../design-input'
 import type { BranchKind, FlowPlan } from './flow-plan'
 import { lineHeadM } from '../train/train-head'
+import { suctionLossM } from './suction'
 import { headFunction, type HydraulicRules } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
@@ -46,14 +47,18 @@ export function networkOf(
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
   const maxFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1]!.flowM3PerH : 0), 1)
   const open = plan.branches.filter((b) => b.valve >= SHUT_BELOW)
-  const before = design.train.some((unit) => unit.line === 'intake')
+  // what stands between the intakes and the pump: units of the train, and a dry-mounted pump's suction
+  const before = design.suction !== null || design.train.some((unit) => unit.line === 'intake')
   const after = design.train.some((unit) => unit.line === 'pressure')
   const well = before ? 'CHAMBER' : 'SUCTION'
   const trainLoss = (line: 'intake' | 'pressure') =>
     curveFlows(maxFlow).map((flowM3PerH) => ({
       flowM3PerH,
       // what is lifted is lifted once water runs at all
-      headM: flowM3PerH === 0 ? 0 : lineHeadM(design.train, line, flowM3PerH),
+      headM:
+        flowM3PerH === 0
+          ? 0
+          : lineHeadM(design.train, line, flowM3PerH) + (line === 'intake' ? suctionLossM(design, flowM3PerH) : 0),
     }))
   const intakes = plan.intakes.filter((intake) => intake[season])
   const pipe = (

@@ -6,6 +6,7 @@ import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import { buildUpM, flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import { inlineHeadM } from '../train/train-head'
 import { intakePipeLossM } from '../train/intake-line'
+import { suctionLossM } from './suction'
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../types'
 import type { BedMaterials } from '../bed/layers'
@@ -19,6 +20,8 @@ export interface HeadBreakdown extends PipeLoss {
   readonly bedM: number
   readonly nozzlesM: number
   readonly trainM: number
+  /** In the line by which a dry-mounted pump draws. */
+  readonly suctionM: number
   readonly totalM: number
 }
 
@@ -48,13 +51,15 @@ export function headFunction(
         : 0
     const nozzlesM = design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0 ? 0 : nozzles(bedFlow)
     const trainM = inlineHeadM(design.train, flowM3PerH) + intakePipeLossM(design.intakePipe, flowM3PerH)
+    const suctionM = suctionLossM(design, flowM3PerH)
     return {
       ...pipe,
       staticM: design.staticLiftM,
       bedM,
       nozzlesM,
       trainM,
-      totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM + trainM,
+      suctionM,
+      totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM + trainM + suctionM,
     }
   }
 }

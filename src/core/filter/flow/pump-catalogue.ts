@@ -12,7 +12,12 @@ export interface CataloguePump {
   /** Flows the pump is meant to run at, m³/h. */
   readonly recommended: readonly [number, number]
   readonly outletM: number
+  /** Head that a dry-mounted pump needs at its suction (NPSH), m; undefined for pumps that stand in the water. */
+  readonly dryNpshM?: number
 }
+
+/** Whether a pump stands beside the water and draws it through a line. */
+export const isDryMounted = (pump: CataloguePump): boolean => pump.dryNpshM !== undefined
 
 /** Inclusive ranges of a pump's figures; imports and forms reuse them. */
 export const PUMP_RANGE = {
@@ -21,6 +26,7 @@ export const PUMP_RANGE = {
   flowM3PerH: [0, 5000],
   headM: [0, 200],
   outletM: [0.01, 0.5],
+  npshM: [0.5, 9],
 } as const
 
 /** Water power over electric power at a flow: ρgQH/P. */
@@ -34,8 +40,9 @@ const FAMILIES = {
   B: { bend: 1.5 },
   S: { bend: 2 },
   H: { bend: 2.2 },
-  D: { bend: 2.1 },
-} as const
+  // dry-mounted: they need some head at their suction
+  D: { bend: 2.1, dryNpshM: 3 },
+} as const satisfies Record<string, { bend: number; dryNpshM?: number }>
 
 /** A pump of the catalogue: words name it by its family and size. */
 export interface UsualPump extends CataloguePump {
@@ -99,7 +106,7 @@ const ROWS: readonly Row[] = [
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits))
 
 function build([family, size, maxM3PerH, shutoffM, best, priceMinor, outletM]: Row): UsualPump {
-  const { bend } = FAMILIES[family]
+  const { bend, dryNpshM }: { bend: number; dryNpshM?: number } = FAMILIES[family]
   const headAt = (share: number) => shutoffM * (1 - share ** bend)
   const waterW = ((BEST_AT * maxM3PerH) / 3600) * headAt(BEST_AT) * 1000 * GRAVITY_M_PER_S2
   return {
@@ -113,6 +120,7 @@ function build([family, size, maxM3PerH, shutoffM, best, priceMinor, outletM]: R
     curve: SHARES.map((share) => ({ flowM3PerH: rounded(share * maxM3PerH, 2), headM: rounded(headAt(share), 2) })),
     recommended: [rounded(RECOMMENDED[0] * maxM3PerH, 1), rounded(RECOMMENDED[1] * maxM3PerH, 1)],
     outletM,
+    ...(dryNpshM === undefined ? {} : { dryNpshM }),
   }
 }
 

@@ -43,6 +43,7 @@ export const UNPUMPED: Pumping = {
     staticM: 0,
     bedM: 0,
     nozzlesM: 0,
+    suctionM: 0,
     trainM: 0,
     totalM: 0,
   },

@@ -1,3 +1,4 @@
+import { suctionFor } from '../first/suction'
 import { firstPlanting } from '../../plants/planting'
 import { placedDesign } from '../../site-plan/placed-design'
 import { bedAreaM2, buildUpM, oneBedAreaM2 } from '../bed/bed-geometry'
@@ -9,7 +10,7 @@ import { deliveryBoreM, fallsFor, manifoldFor, outletFor } from '../first/pipes'
 import { sizeFor } from '../first/proportions'
 import { lateralsFor } from '../flow/head'
 import { dutyFlowM3PerH } from '../flow/pumping'
-import type { CataloguePump } from '../flow/pump-catalogue'
+import { isDryMounted, type CataloguePump } from '../flow/pump-catalogue'
 import { suggestDesign } from '../suggest'
 import { GRAVEL_RANGE } from '../sizing/nitrification'
 import { FILTER_TYPE_FACTS } from '../types'
@@ -65,11 +66,13 @@ export function decoded(genes: Genes, { problem, bases, pumps }: DecodeContext):
   const sized = { ...base, ...sizeOf(base, genes, pond.shoreM) }
   const bores = pipes.map((pipe) => pipe.boreM).sort((a, b) => a - b)
   const usual = bores.indexOf(deliveryBoreM(middle, pipes))
+  const pumpSet = { arrangement: genes.pumps === 1 ? 'single' : 'parallel', count: genes.pumps, speed: 1 } as const
   const drawn: FilterDesign = {
     ...sized,
     ...presetTrain(genes.train, genes.uv, middle, pond.volumeM3, pipes),
     pumpId: pump.id,
-    pumpSet: { arrangement: genes.pumps === 1 ? 'single' : 'parallel', count: genes.pumps, speed: 1 },
+    pumpSet,
+    suction: suctionFor({ suction: null, pumpSet }, { dry: isDryMounted(pump) }, middle, pipes),
     delivery: {
       ...base.delivery,
       diameterM: bores[Math.min(bores.length - 1, Math.max(0, usual + Math.round(genes.bore)))]!,

@@ -4,6 +4,7 @@ import type { CheckId } from '../checks'
 import { CHECK_LIMITS } from '../checks/check'
 import type { FilterDesign } from '../design-input'
 import { outletDropM } from '../first/pipes'
+import { suctionFor } from '../first/suction'
 import { pastTheBed } from '../first-design'
 import { FILTER_TYPE_FACTS } from '../types'
 import { pumped } from '../design'
@@ -23,6 +24,8 @@ const raisedBreak: Mend = (context) => {
     : null
 }
 const MOST_RETURNS = 6
+/** Less friction than this is not worth a wider suction, m. */
+const FRICTION_WORTH_M = 0.2
 
 const forDemand: Mend = (context) => withPump(context, context.result.demand.neededM3PerH)
 
@@ -76,10 +79,28 @@ export const FLOW_MENDS: Partial<Record<CheckId, Mend>> = {
     outlet: { ...design.outlet, dropM: Math.min(design.outlet.dropM, outletDropM(design.staticLiftM)) },
   }),
   'upflow-velocity': bedShare,
-  'pipe-velocity': ({ design, rules }) => ({
-    ...design,
-    delivery: { ...design.delivery, diameterM: nextBoreM(design.delivery.diameterM, rules.tables.pipes) },
-  }),
+  'pipe-velocity': ({ design, result, rules }) => {
+    const { pipes } = rules.tables
+    const { suction, delivery } = design
+    const fast = result.suction !== null && result.suction.velocityMPerS > CHECK_LIMITS.suctionMPerS
+    return fast && suction
+      ? { ...design, suction: { ...suction, diameterM: nextBoreM(suction.diameterM, pipes) } }
+      : { ...design, delivery: { ...delivery, diameterM: nextBoreM(delivery.diameterM, pipes) } }
+  },
+  suction: (context) => {
+    const { design, result, rules } = context
+    const { pipes } = rules.tables
+    const { suction } = design
+    if (suction === null) return { ...design, suction: suctionFor(design, { dry: true }, result.flowM3PerH, pipes) }
+    if (result.suction!.npshAvailableM >= result.suction!.npshRequiredM + CHECK_LIMITS.npshMarginM)
+      return { ...design, suction: { ...suction, footValve: true } }
+    const diameterM = nextBoreM(suction.diameterM, pipes)
+    // friction is soon nothing: then the pump stands too high
+    if (diameterM > suction.diameterM && result.suction!.lossM > FRICTION_WORTH_M)
+      return { ...design, suction: { ...suction, diameterM } }
+    const over = result.suction!.npshRequiredM + CHECK_LIMITS.npshMarginM - result.suction!.npshAvailableM
+    return { ...design, suction: { ...suction, liftM: Number((suction.liftM - over - 0.01).toFixed(2)) } }
+  },
   'outlet-capacity': (context) => returnFor(context),
   'outlet-order': (context) => returnFor(context),
   'spare-return': (context) => returnFor(context, 2),

@@ -48,7 +48,7 @@ const WET_SHARE_LEAST = 0.5
 
 /** What a design asks after a power cut, what is at once first. @param wetShare of the bed that stays wet */
 export function outageRules(
-  design: Pick<FilterDesign, 'train' | 'type' | 'suctionDiameterM' | 'pumpId' | 'heatToC'>,
+  design: Pick<FilterDesign, 'train' | 'type' | 'suction' | 'pumpId' | 'heatToC'>,
   wetShare: number,
 ): OutageRule[] {
   const kinds = [
@@ -58,7 +58,7 @@ export function outageRules(
     ]),
   ]
   const rules: OutageRule[] = [
-    ...(design.pumpId !== null && design.suctionDiameterM !== null
+    ...(design.pumpId !== null && design.suction !== null
       ? [{ part: 'pump' as const, act: 'prime-pump' as const, afterH: 0 }]
       : []),
     ...kinds.flatMap((part) => (RULES[part] ?? []).map((rule) => ({ part, ...rule }))),

@@ -3,6 +3,7 @@ import { names } from './names'
 import { pondChecks } from './pond-checks'
 import { parts } from './parts'
 import { fields, problems } from './problems'
+import { suction } from './suction'
 import { views } from './views'
 
-export const design = { ...views, ...parts, ...names, ...checks, ...pondChecks, fields, problems } as const
+export const design = { ...views, ...parts, ...names, ...checks, ...pondChecks, ...suction, fields, problems } as const

@@ -256,7 +256,7 @@ export const parts = {
     power: 'Power',
     headHowAddsUp: 'Head {totalM}: breakdown',
     liftPipeFrictionDarcy:
-      'Lift {staticM} + pipe friction {darcyM} (Darcy–Weisbach; Hazen–Williams says {hazenM}) + fittings {minorM} + bed {bedM} + slots {nozzlesM} + equipment {trainM}. Pipe velocity {velocityMPerS} m/s. {litresPerKWh} L per kWh.',
+      'Lift {staticM} + pipe friction {darcyM} (Darcy–Weisbach; Hazen–Williams says {hazenM}) + fittings {minorM} + bed {bedM} + slots {nozzlesM} + filter train {trainM} + suction {suctionM}. Pipe velocity {velocityMPerS} m/s. {litresPerKWh} L per kWh.',
     whatFlowMustDo: 'Flow requirements',
     methodOxygenTurnoverFalls:
       'Method {methodM3PerH}, ammonia {ammoniaM3PerH}, oxygen {oxygenM3PerH}, turnover {turnoverM3PerH}, falls {fallsM3PerH}, skimmers {skimmerM3PerH}. The largest governs; flow that the bed cannot take bypasses it.',
@@ -273,8 +273,6 @@ export const parts = {
     pipeSize: 'Pipe size',
     length: 'Length',
     flexiblePipe: 'Flexible pipe',
-    dryMountedSuctionPipe: 'Dry-mounted, with a suction pipe',
-    suctionPipe: 'Suction pipe',
     fittingsKAll: 'Fittings, total K = {fittings}',
     anythingElseK: 'Other losses, K',
     wayBack: 'Return to pond',

@@ -37,6 +37,8 @@ export const fields = {
   deliveryPipeBore: 'Delivery pipe bore',
   otherFittings: 'Other fittings',
   suctionBore: 'Suction bore',
+  suctionLength: 'Suction length',
+  suctionLift: 'Pump above the water',
   lift: 'Lift',
   pumps: 'Pumps',
   speed: 'Speed',

@@ -10,7 +10,7 @@ import { type DesignPart } from '@/ui/design/use-design'
 import { orNaN } from '@/ui/or-nan'
 import { boreOptions } from './bore-options'
 
-/** The pipe to the bed, its fittings, and the suction of a dry-mounted pump. */
+/** The pipe to the bed and its fittings. */
 export function DeliveryFields({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
   const { tables } = data.rules
@@ -41,19 +41,6 @@ export function DeliveryFields({ data, bed, shown, set, errorOf }: DesignPart) {
         checked={bed.delivery.flexible}
         onChange={(flexible) => delivery({ flexible }, 'flexible')}
       />
-      <CheckField
-        label={t('design.waterPart.dryMountedSuctionPipe')}
-        checked={bed.suctionDiameterM !== null}
-        onChange={(dry) => set({ suctionDiameterM: dry ? bed.delivery.diameterM : null })}
-      />
-      {bed.suctionDiameterM === null ? null : (
-        <ChoiceField
-          label={t('design.waterPart.suctionPipe')}
-          value={String(bed.suctionDiameterM)}
-          onChange={(e) => set({ suctionDiameterM: Number(e.target.value) })}
-          options={boreOptions(bed.suctionDiameterM, tables.pipes, t)}
-        />
-      )}
       <details className="mt-2">
         <summary>
           {t('design.waterPart.fittingsKAll', {

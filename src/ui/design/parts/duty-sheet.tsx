@@ -53,6 +53,7 @@ export function DutySheet({ shown: { result } }: DesignPart) {
           bedM: m(head.bedM),
           nozzlesM: m(head.nozzlesM),
           trainM: m(head.trainM),
+          suctionM: m(head.suctionM),
           velocityMPerS: formatNumber(head.velocityMPerS),
           litresPerKWh: formatNumber(result.litresPerKWh, 'en', 3),
         })}

@@ -1,15 +1,24 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
+import { suctionFor } from '@/core/filter/first/suction'
+import { isDryMounted } from '@/core/filter/flow/pump-catalogue'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { type DesignPart } from '@/ui/design/use-design'
 import { orNaN } from '@/ui/or-nan'
+import { SuctionFields } from './suction-fields'
 
 const NO_PUMP = ''
 
 /** Which pumps, how many, how they work together, and how high they lift. */
-export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
+export function PumpFields(part: DesignPart) {
+  const { data, bed, shown, set, errorOf } = part
   const t = useTexts()
+  const choose = (pumpId: string | null) => {
+    const pump = data.pumps.find(({ id }) => id === pumpId)
+    const dry = pump !== undefined && isDryMounted(pump)
+    set({ pumpId, suction: suctionFor(bed, { dry }, shown.result.flowM3PerH, data.rules.tables.pipes) })
+  }
   const spots = data.designPond.ground?.survey.objects.some((o) => o.kind === 'spot-level') ?? false
   const liftFromPlan = bed.layout !== null && spots
   return (
@@ -19,7 +28,7 @@ export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
         <ChoiceField
           label={t('design.waterPart.pump')}
           value={bed.pumpId ?? NO_PUMP}
-          onChange={(e) => set({ pumpId: e.target.value === NO_PUMP ? null : e.target.value })}
+          onChange={(e) => choose(e.target.value === NO_PUMP ? null : e.target.value)}
           options={[
             ...(bed.type === 'none' ? [{ value: NO_PUMP, label: t('design.waterPart.noPump') }] : []),
             ...data.pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` })),
@@ -86,6 +95,7 @@ export function PumpFields({ data, bed, set, errorOf }: DesignPart) {
           error={errorOf('bypassShare')}
         />
       </div>
+      {bed.pumpId === null ? null : <SuctionFields {...part} />}
     </>
   )
 }
