@@ -28,6 +28,7 @@ const pond = {
   use: 'koi' as const,
   fish: [{ species: 'koi' as const, count: 20, lengthM: 0.45 }],
   guests: NO_GUESTS,
+  lining: 'liner' as const,
   fillPhosphateMgL: 0.02,
   volumeSigmaShare: 0.12,
   shoreM: 20.4,

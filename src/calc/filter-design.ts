@@ -89,6 +89,7 @@ const pondOf = (p: z.output<typeof pondSchema>): DesignPond => ({
     turtles: p.turtles,
   },
   fillPhosphateMgL: p.fillPhosphate_mg_L,
+  lining: 'unknown',
   shoreM: p.shore_m ?? usualShoreM(p.area_m2),
   altitudeM: p.altitude_m,
   monthlyTempC: p.monthly_C ?? USUAL_MONTHLY_C,

@@ -111,6 +111,18 @@ describe('migrations forward, on data of every earlier shape', () => {
     expect(new Set(book.items.map((item) => item.key)).size).toBe(book.items.length)
   })
 
+  it('a firm’s price of a fitting and of its vault is that of the usual size, and the others follow', async () => {
+    const { book } = await read(findPriceBook)
+    const of = (key: string) => book.items.find((item) => item.key === key)
+    expect(of('fitting:union:50 mm')).toMatchObject({ name: 'Union, 50 mm', costMinor: 1000 })
+    expect(of('fitting:union:110 mm')!.costMinor).toBe(Math.round(1000 * (0.101 / 0.045) ** 1.35))
+    expect(of('vault:40')).toMatchObject({ name: 'Vault, 40 cm', costMinor: 30_000 })
+    expect(of('vault:80')!.costMinor).toBe(Math.round(30_000 * 2 ** 1.2))
+    // its own fitting keeps its one price, and what is no part is none any more
+    expect(of('fitting:long-bend')).toMatchObject({ costMinor: 990 })
+    expect([of('vault'), of('fitting:union'), of('fitting:exit')]).toEqual([undefined, undefined, undefined])
+  })
+
   it('answers in words have codes, in visits, their logs and own visit types', async () => {
     const codes = ['pond-water', 'tap-water']
     const visit = (await read((trx) => findVisit(trx, OLD_VISITS.media as VisitId)))!

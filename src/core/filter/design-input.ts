@@ -7,6 +7,7 @@ import type { FlowPlan } from './flow/flow-plan'
 import type { Suction } from './flow/suction'
 import type { FilterType } from './types'
 import type { BedLayer } from './bed/layers'
+import type { PondLining } from '../survey/lining'
 import type { PlantPatch } from '../plants/planting'
 import type { SiteLayout } from '../site-plan/site-layout'
 import type { PondGround } from '../site-plan/pond-ground'
@@ -27,6 +28,8 @@ export interface DesignPond {
   readonly guests: Guests
   /** Phosphate of the water that tops it up, mg/L as P. */
   readonly fillPhosphateMgL: number
+  /** What holds its water. */
+  readonly lining: PondLining
   /** Length of its shore, m. */
   readonly shoreM: number
   readonly altitudeM: number

@@ -2,8 +2,9 @@ import { DomainError } from '../errors'
 import { grownFish } from '../fish/load'
 import { bedLossMm } from '../hydraulics/granular-bed'
 import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
-import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
-import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, flowPathLayers } from './bed/bed-geometry'
+import { judgePlanting, uptakeShare, type PlantingResult } from '../plants/planting'
+import { plantingSite } from './bed/planting-site'
+import { bedAreaM2, buildUpM, flowAreaM2, flowPathLayers } from './bed/bed-geometry'
 import { flushIntervalDays, type Clogging } from './bed/clogging'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
 import { FILTER_TYPE_FACTS } from './types'
@@ -318,27 +319,6 @@ function rootShare(design: FilterDesign, uniformity: number, shared: SharedWork 
     slottedShare:
       design.feed === 'full-height-header' ? 1 : Math.min(1, Math.max(0.02, design.manifold.diameterM / depthM)),
   })
-}
-
-/** Vessels are planted alike: their areas stand side by side as one bed. Without a bed the pond itself is planted. */
-function plantedRectangle(design: FilterDesign, pondAreaM2: number): Pick<PlantingSite, 'lengthM' | 'widthM'> {
-  if (design.type === 'none') return { lengthM: Math.sqrt(pondAreaM2), widthM: Math.sqrt(pondAreaM2) }
-  const { lengthM, widthM, vessels } = design
-  if (design.round) return { lengthM: oneBedAreaM2(design) / lengthM, widthM: lengthM * vessels }
-  return { lengthM, widthM: widthM * vessels }
-}
-
-/** The bed as its plants meet it. @param pond its area, m², and expected water by month or week, °C */
-export function plantingSite(design: FilterDesign, pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>): PlantingSite {
-  return {
-    ...plantedRectangle(design, pond.areaM2),
-    waterOverGravelM: design.waterOverGravelM,
-    coldestMonthC: Math.min(...pond.monthlyTempC),
-    pipeAlongMiddle:
-      FILTER_TYPE_FACTS[design.type].path === 'up' &&
-      design.feed === 'slotted-pipe' &&
-      !design.layers.some((l) => l.material === 'void-modules'),
-  }
 }
 
 /** Depth of fine planting stone at the top of the bed, m. */

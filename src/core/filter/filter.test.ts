@@ -140,6 +140,7 @@ const designPond: DesignPond = {
   fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  lining: 'liner',
   volumeSigmaShare: 0.12,
   shoreM: 20.4,
   altitudeM: 50,

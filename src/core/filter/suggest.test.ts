@@ -19,6 +19,7 @@ const pondOf = (of: Partial<DesignPond> & Pick<DesignPond, 'volumeM3' | 'areaM2'
   fish: [],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  lining: 'liner',
   volumeSigmaShare: 0.12,
   shoreM: usualShoreM(of.areaM2),
   altitudeM: 20,

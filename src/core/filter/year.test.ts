@@ -16,6 +16,7 @@ const pond: DesignPond = {
   fish: [{ species: 'goldfish', count: 30, lengthM: 0.15 }],
   guests: NO_GUESTS,
   fillPhosphateMgL: 0.02,
+  lining: 'liner',
   volumeSigmaShare: 0.12,
   shoreM: 18.2,
   altitudeM: 20,

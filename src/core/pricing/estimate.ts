@@ -64,7 +64,7 @@ export function estimate(
   const materials = materialsOf(design, pumps, rules, heaterKw(design, pond), sitePlan)
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {
-    const known = items.get(need.key)
+    const known = [need.key, ...(need.otherwise ?? [])].map((key) => items.get(key)).find((line) => line !== undefined)
     if (!known && !need.own) {
       unpriced.push(need.key)
       return []

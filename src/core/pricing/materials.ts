@@ -5,27 +5,46 @@ import { FILTER_TYPE_FACTS } from '../filter/types'
 import { isInline } from '../filter/train/train-unit'
 import { isPricedBySize, sizeOf, unitKey } from '../filter/train/unit-sizes'
 import { vesselSize } from '../filter/types/vessel-sizes'
-import type { FlowPlan } from '../filter/flow/flow-plan'
 import { suctionLines } from '../filter/flow/suction'
 import type { SitePlanResult } from '../site-plan/evaluate-site-plan'
 import { STREAM_BUILD } from '../site-plan/stream'
 import { layerQuantities, type BedMaterials } from '../filter/bed/layers'
 import type { FilterRules } from '../filter/house-rules'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'
-import { nearestSize } from '../hydraulics/fittings'
+import { nearestSize, type PipeSize } from '../hydraulics/fittings'
 import { vesselKey } from './price-book'
+import { fittingPriceKeys, vaultKey } from './sized-keys'
 import type { Production } from './production'
 
 /** One need of a design before rounding to stock. */
 export interface Need {
   readonly key: string
+  /** Keys that it may be priced by where the book knows none of its own, best first. */
+  readonly otherwise?: readonly string[]
   readonly quantity: number
   /** A price of its own (pumps); everything else is in the price book. */
   readonly own?: { readonly name: string; readonly unit: string; readonly costMinor: number }
 }
 
-/** Pipe of a bore, as the nearest size that is stocked, by length in m. */
-type PipeNeed = (boreM: number, lengthM: number) => Need
+/** What pipe of a bore is bought as: the nearest size that is stocked. */
+interface Plumbing {
+  /** By length in m. */
+  readonly pipe: (boreM: number, lengthM: number) => Need
+  readonly fitting: (fitting: string, boreM: number, quantity: number) => Need
+}
+
+function plumbingOf(pipes: readonly PipeSize[]): Plumbing {
+  return {
+    pipe: (boreM, quantity) => ({ key: `pipe:${nearestSize(boreM, pipes).name}`, quantity }),
+    fitting: (of, boreM, quantity) => {
+      const [key, ...otherwise] = fittingPriceKeys(of, nearestSize(boreM, pipes))
+      return { key: key!, otherwise, quantity }
+    },
+  }
+}
+
+/** The loss where water runs free at a pipe's end is no part that is bought. */
+const FREE_END = 'exit'
 
 const MODULE_M3 = 0.115
 const UNDERLAYMENT_LAYERS = 2 // below the liner, and above it where stone goes in
@@ -39,10 +58,9 @@ export function materialsOf(
   heaterKw = 0,
   sitePlan: SitePlanResult | null = null,
 ): Need[] {
-  const pipe: PipeNeed = (boreM, quantity) => ({
-    key: `pipe:${nearestSize(boreM, tables.pipes).name}`,
-    quantity,
-  })
+  const plumbing = plumbingOf(tables.pipes)
+  const { pipe, fitting } = plumbing
+  const { diameterM: boreM } = design.delivery
   const facts = FILTER_TYPE_FACTS[design.type]
   const areaM2 = bedAreaM2(design)
   const liner = linerForBed(design)
@@ -55,22 +73,24 @@ export function materialsOf(
         : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
     ),
     ...(design.pumpId === null ? [] : [pipe(design.delivery.diameterM, design.delivery.lengthM)]),
-    ...Object.entries(design.delivery.fittings).map(([key, quantity]) => ({ key: `fitting:${key}`, quantity })),
+    ...Object.entries(design.delivery.fittings).flatMap(([of, quantity]) =>
+      of === FREE_END ? [] : [fitting(of, boreM, quantity)],
+    ),
     ...(design.pumpId === null
       ? []
       : [
           ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
           { key: 'controls', quantity: 1 },
         ]),
-    ...suctionNeeds(design, pipe),
-    ...trainNeeds(design, pipe),
+    ...suctionNeeds(design, plumbing),
+    ...trainNeeds(design, plumbing),
     { key: 'heater', quantity: heaterKw },
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
   if (sitePlan) needs.push(...siteNeeds(sitePlan, materials))
-  if (design.network) needs.push(...networkNeeds(design.network, pipe, pumps))
+  needs.push(...networkNeeds(design, plumbing, pumps))
   if (design.airBreakM !== null && design.type !== 'none') needs.push({ key: 'air-break', quantity: design.vessels })
-  if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
+  if (design.checkValve) needs.push(fitting('check-valve', boreM, 1))
   if (design.falls) needs.push({ key: 'spillway', quantity: design.falls.widthM })
   if (design.type !== 'none') {
     const onePipeM = facts.path === 'along' ? 2 * design.widthM : design.lengthM * design.manifold.laterals
@@ -80,7 +100,10 @@ export function materialsOf(
       needs.push({ key: 'fabric', quantity: feedM * Math.PI * design.manifold.diameterM * FABRIC_WRAPS })
     }
     if (design.vault)
-      needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
+      needs.push({
+        key: facts.vessels ? 'drain' : vaultKey(design.vault.diameterM),
+        quantity: facts.vessels ? design.vessels : 1,
+      })
     if (facts.vessels) needs.push({ key: vesselKey(vesselSize(design.lengthM)), quantity: design.vessels })
     if (facts.walled) needs.push({ key: 'wall', quantity: 2 * (design.lengthM + design.widthM) * design.raisedM })
     if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
@@ -89,28 +112,28 @@ export function materialsOf(
 }
 
 /** The line of each dry-mounted pump, with its foot valve and what it is shut off by. */
-function suctionNeeds(design: FilterDesign, pipe: PipeNeed): Need[] {
+function suctionNeeds(design: FilterDesign, { pipe, fitting }: Plumbing): Need[] {
   const { suction, pumpId } = design
   if (suction === null || pumpId === null) return []
   const lines = suctionLines(design)
   return [
     pipe(suction.diameterM, lines * suction.lengthM),
     { key: 'foot-valve', quantity: suction.footValve ? lines : 0 },
-    { key: 'fitting:ball-valve', quantity: lines },
-    { key: 'fitting:union', quantity: lines },
+    fitting('ball-valve', suction.diameterM, lines),
+    fitting('union', suction.diameterM, lines),
   ]
 }
 
 /** What the train is bought as: its units by size, the pipes that lead to it, and what shuts its units off. */
-function trainNeeds({ train, intakePipe, network }: FilterDesign, pipe: PipeNeed): Need[] {
+function trainNeeds({ train, intakePipe, network, delivery }: FilterDesign, { pipe, fitting }: Plumbing): Need[] {
   return [
     ...train
       .filter(({ kind }) => isPricedBySize(kind))
       .map((unit) => ({ key: unitKey(unit.kind, sizeOf(unit)), quantity: 1 })),
     ...(intakePipe === null || network ? [] : [pipe(intakePipe.diameterM, intakePipe.count * intakePipe.lengthM)]),
     // a unit that its surplus passes wants a way round it, and each in the pump's line can be shut off
-    { key: 'fitting:tee-branch', quantity: 2 * train.filter((unit) => unit.overflow && isInline(unit)).length },
-    { key: 'fitting:ball-valve', quantity: train.filter(({ line }) => line === 'pressure').length },
+    fitting('tee-branch', delivery.diameterM, 2 * train.filter((unit) => unit.overflow && isInline(unit)).length),
+    fitting('ball-valve', delivery.diameterM, train.filter(({ line }) => line === 'pressure').length),
   ]
 }
 
@@ -139,16 +162,19 @@ function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[])
 /**
  * What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps.
  */
-function networkNeeds(plan: FlowPlan, pipe: PipeNeed, pumps: readonly CataloguePump[]): Need[] {
-  const runs = [...plan.intakes, ...plan.branches]
+function networkNeeds(
+  { network, delivery }: FilterDesign,
+  { pipe, fitting }: Plumbing,
+  pumps: readonly CataloguePump[],
+): Need[] {
+  if (!network) return []
+  const { intakes, branches, morePumps } = network
+  const runs = [...intakes, ...branches]
   return [
     ...runs.map((run) => pipe(run.boreM, run.lengthM)),
-    { key: 'fitting:ball-valve', quantity: runs.length },
-    {
-      key: 'fitting:tee-branch',
-      quantity: Math.max(0, plan.intakes.length - 1) + Math.max(0, plan.branches.length - 1),
-    },
-    ...plan.morePumps.flatMap((id) => pumpNeed(id, 1, pumps)),
+    ...runs.map((run) => fitting('ball-valve', run.boreM, 1)),
+    fitting('tee-branch', delivery.diameterM, Math.max(0, intakes.length - 1) + Math.max(0, branches.length - 1)),
+    ...morePumps.flatMap((id) => pumpNeed(id, 1, pumps)),
   ]
 }
 
@@ -174,7 +200,7 @@ export function labourOf(
     of((k) => k.startsWith('pipe:')) * production.pipeHPerM +
     of((k) => k.startsWith('fitting:')) * production.fittingH +
     of((k) => k === 'wall') * production.wallHPerM2 +
-    of((k) => k === 'vault' || k === 'drain') * production.vaultH +
+    of((k) => k.startsWith('vault:') || k === 'drain') * production.vaultH +
     of((k) => k.startsWith('pump:')) * production.pumpH +
     of((k) => k.startsWith('unit:')) * production.unitH +
     of((k) => k === 'plant') * production.plantH +

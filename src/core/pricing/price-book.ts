@@ -1,3 +1,4 @@
+import { FITTING_PARTS, fittingKey, VAULT_SIZES_CM } from './sized-keys'
 import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/bed/layers'
 import { TRAIN_KINDS } from '../filter/train/train-unit'
 import { isPricedBySize, UNIT_SIZES, unitKey, unitMinor } from '../filter/train/unit-sizes'
@@ -70,6 +71,12 @@ export const vesselKey = ({ diameterM }: VesselSize): string => `vessel:${Math.r
 const vesselMinor = ({ diameterM, heightM }: VesselSize): number =>
   Math.round((1200 + ((Math.PI * diameterM ** 2) / 4) * heightM * 1000 * 31) / 100) * 100
 
+/** Fittings cost a little more than their pipe gets wider: what a 50 mm one costs, and how that grows. */
+const fittingMinor = (at50Minor: number, boreM: number): number => Math.round(at50Minor * (boreM / 0.045) ** 1.35)
+
+/** A vault of 40 cm is the usual one. */
+const vaultMinor = (diameterM: number): number => Math.round((28500 * (diameterM / 0.4) ** 1.2) / 100) * 100
+
 /** Invented prices of the right order; a firm puts in its own. */
 export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly UsualPriceItem[] } = {
   currency: 'EUR',
@@ -86,8 +93,12 @@ export const USUAL_PRICES: Omit<PriceBook, 'items'> & { readonly items: readonly
     ...DEFAULT_TABLES.pipes.map((size, i) =>
       item(`pipe:${size.name}`, 'pipe', 'm', 180 + 90 * i + 25 * i * i, 3, 0.05),
     ),
-    ...DEFAULT_TABLES.fittings.map(({ key }, i) => item(`fitting:${key}`, 'pipe', 'each', 650 + 150 * (i % 5))),
-    item('vault', 'equipment', 'each', 28500),
+    ...FITTING_PARTS.flatMap((key, i) =>
+      DEFAULT_TABLES.pipes.map(({ name, boreM }) =>
+        item(fittingKey(key, name), 'pipe', 'each', fittingMinor(650 + 150 * (i % 5), boreM)),
+      ),
+    ),
+    ...VAULT_SIZES_CM.map((cm) => item(`vault:${cm}`, 'equipment', 'each', vaultMinor(cm / 100))),
     item('drain', 'equipment', 'each', 6200),
     ...VESSEL_SIZES.map((size) => item(vesselKey(size), 'equipment', 'each', vesselMinor(size))),
     item('air-break', 'equipment', 'each', 1900),

@@ -25,6 +25,7 @@ const wetland = begin('lined-wetland')
 const rules = DEFAULT_FILTER_RULES
 const { pipes } = rules.tables
 const stock = { pumps: PUMP_CATALOGUE, rules, pond }
+const book = USUAL_PRICE_BOOK
 
 describe('materials of a design', () => {
   it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) =>
@@ -76,7 +77,7 @@ describe('materials of a design', () => {
     expect(keys.get(`vessel:${begin('container-bog').lengthM * 100}`)).toBe(4)
     expect(keys.get('drain')).toBe(4)
     expect(keys.get(`pump:${pump.id}`)).toBe(2)
-    expect(keys.get('fitting:check-valve')).toBe(1)
+    expect([...keys].find(([key]) => key.startsWith('fitting:check-valve:'))![1]).toBe(1)
     expect(keys.has('liner')).toBe(false)
   })
   it('take no digging where the bed stands on the ground', () => {
@@ -101,7 +102,8 @@ describe('a split flow', () => {
     const pipeM = (key: string) => key.startsWith('pipe:')
     const runsM = [...split.network.intakes, ...split.network.branches].reduce((sum, run) => sum + run.lengthM, 0)
     expect(of(split, pipeM) - of(wetland, pipeM)).toBeCloseTo(runsM, 9)
-    expect(of(split, (k) => k === 'fitting:ball-valve') - of(wetland, (k) => k === 'fitting:ball-valve')).toBe(4)
+    const valve = (k: string) => k.startsWith('fitting:ball-valve:')
+    expect(of(split, valve) - of(wetland, valve)).toBe(4)
     expect(of(split, (k) => k.startsWith('pump:'))).toBe(of(wetland, (k) => k.startsWith('pump:')) + 1)
   })
 })
@@ -136,7 +138,8 @@ describe('a filter train', () => {
     const two = needs({ suction, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } })
     const more = (key: string, of = one) => (of.get(key) ?? 0) - (without.get(key) ?? 0)
     expect(more(`pipe:${nearestSize(0.0814, pipes).name}`)).toBeCloseTo(3, 9)
-    expect([more('foot-valve'), more('fitting:ball-valve'), more('fitting:union')]).toEqual([1, 1, 1])
+    const { name } = nearestSize(0.0814, pipes)
+    expect([more('foot-valve'), more(`fitting:ball-valve:${name}`), more(`fitting:union:${name}`)]).toEqual([1, 1, 1])
     expect(more('foot-valve', two)).toBe(2)
     expect(needs({ suction: { ...suction, footValve: false } }).has('foot-valve')).toBe(false)
   })
@@ -150,10 +153,64 @@ describe('a filter train', () => {
     ]
     const more = (key: string) => (drummed.get(key) ?? 0) - (plain.get(key) ?? 0)
     expect(drummed.get('unit:drum:20')).toBe(1)
-    expect(more('fitting:tee-branch')).toBe(2)
-    expect(more('fitting:ball-valve')).toBe(1)
+    const { name } = nearestSize(wetland.delivery.diameterM, pipes)
+    expect(more(`fitting:tee-branch:${name}`)).toBe(2)
+    expect(more(`fitting:ball-valve:${name}`)).toBe(1)
     expect(more(`pipe:${nearestSize(0.1036, pipes).name}`)).toBe(10)
     expect(price([drum]).totalMinor).toBeGreaterThan(price([{ ...drum, ratedFlowM3PerH: 9 }]).totalMinor)
+  })
+})
+
+describe('parts by size', () => {
+  const lines = (changes: Partial<FilterDesign>, own = rules) => {
+    const { lines: all, unpriced } = estimate({ ...wetland, ...changes }, book, {
+      pumps: PUMP_CATALOGUE,
+      rules: own,
+      pond,
+    })
+    expect(unpriced).toEqual([])
+    return new Map(all.map((line) => [line.key, line]))
+  }
+  const piped = (diameterM: number) => ({ delivery: { ...wetland.delivery, diameterM } })
+  it('are fittings of the pipe that they sit in: the same bend costs more in a wider pipe', () => {
+    const cost = (diameterM: number, name: string) => lines(piped(diameterM)).get(`fitting:sweep-90:${name}`)!.costMinor
+    expect(cost(0.101, '110 mm')).toBeGreaterThan(2 * cost(0.045, '50 mm'))
+  })
+  it('are vaults of the width that was drawn, the next wider where there is none', () => {
+    const vault = (diameterM: number) => ({ vault: { ...wetland.vault!, diameterM } })
+    expect(lines(vault(0.4)).has('vault:40')).toBe(true)
+    expect(lines(vault(0.55)).get('vault:60')!.costMinor).toBeGreaterThan(lines(vault(0.4)).get('vault:40')!.costMinor)
+  })
+  it('in pipe of the firm’s own take the price of the nearest usual size, its own fittings their one price', () => {
+    const house = {
+      ...rules,
+      tables: {
+        fittings: [...rules.tables.fittings, { key: 'long-bend', k: 0.2 }],
+        pipes: [...pipes.slice(0, 4), { name: '2 inch', boreM: 0.0525 }, ...pipes.slice(5)],
+      },
+    }
+    const withOwn = {
+      ...book,
+      items: [
+        ...book.items,
+        { ...book.items[0]!, key: 'pipe:2 inch' },
+        { ...book.items[0]!, key: 'fitting:long-bend', costMinor: 990 },
+      ],
+    }
+    const delivery = { ...wetland.delivery, diameterM: 0.0525, fittings: { union: 2, 'long-bend': 1 } }
+    const got = estimate({ ...wetland, delivery }, withOwn, { pumps: PUMP_CATALOGUE, rules: house, pond })
+    expect(got.unpriced).toEqual([])
+    const costs = got.lines
+      .filter(({ key }) => key.startsWith('fitting:'))
+      .map(({ key, costMinor }) => [key, costMinor])
+    expect(costs).toEqual([
+      ['fitting:union:2 inch', book.items.find(({ key }) => key === 'fitting:union:63 mm')!.costMinor],
+      ['fitting:long-bend:2 inch', 990],
+    ])
+  })
+  it('are parts: water that runs free at a pipe’s end costs nothing', () => {
+    expect(wetland.delivery.fittings.exit).toBe(1)
+    expect([...lines({}).keys()].some((key) => key.startsWith('fitting:exit'))).toBe(false)
   })
 })
 

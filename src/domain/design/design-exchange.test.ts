@@ -143,6 +143,15 @@ describe('pump CSV', () => {
     expect(pumps.map((p) => [p.name, p.curve.length])).toEqual([['A', 2]])
     expect(problems.map((p) => p.line)).toEqual([3, 4, 6, 7])
   })
+  it('knows a dry-mounted pump by the head that it needs at its suction, and says where that cannot be', () => {
+    const { pumps } = readPumpCsv(`${heading},npsh_m\nDry,0,8,400,,,2.8\nDry,20,2,,,,\nWet,0,5,90,,,\nWet,9,1,,,,\n`)
+    expect(pumps.map(({ name, dryNpshM }) => [name, dryNpshM])).toEqual([
+      ['Dry', 2.8],
+      ['Wet', undefined],
+    ])
+    const { problems } = readPumpCsv(`${heading},npsh_m\nA,0,8,400,,,12\nA,5,4,,,,\nA,8,2,,,,\n`)
+    expect(problems[0]).toMatchObject({ line: 2, message: expect.stringContaining('pumpNpsh') })
+  })
   it('says which heading is missing', () =>
     expect(readPumpCsv('pump;flow\n1;2').problems[0]!.message).toContain('name, flow_m3_h, head_m'))
   it('never throws and never keeps a curve that rises', () => {

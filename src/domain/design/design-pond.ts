@@ -9,6 +9,7 @@ export const keptDesignPond = (kept: DesignPond): DesignPond => ({
   volumeSigmaShare: kept.volumeSigmaShare ?? USUAL_SIGMA_SHARE['geometry-free-form'],
   guests: kept.guests ?? NO_GUESTS,
   fillPhosphateMgL: kept.fillPhosphateMgL ?? 0,
+  lining: kept.lining ?? 'unknown',
   shoreM: kept.shoreM ?? usualShoreM(kept.areaM2),
   ground: kept.ground ?? null,
 })

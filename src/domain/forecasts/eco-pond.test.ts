@@ -1,3 +1,4 @@
+import type { DesignPond } from '../../core/filter/design-input'
 import { UNTESTED_FILL } from '../../core/water/fill-water'
 import { assertEcoPond } from '../../core/ecosystem/pond'
 import { evaluateDesign } from '../../core/filter/design'
@@ -31,13 +32,14 @@ const pond = {
   siteSurvey: EMPTY_SITE_SURVEY,
 } as unknown as Pond
 const facts = savedPondFacts(pond)
-const designPond = {
+const designPond: DesignPond = {
   volumeM3: facts.adopted.volumeM3,
   areaM2: facts.basin.areaM2,
   use: pond.use,
   fish: pond.fish,
   guests: pond.guests,
   fillPhosphateMgL: 0.02,
+  lining: 'liner',
   volumeSigmaShare: 0.12,
   shoreM: facts.basin.perimeterM,
   altitudeM: 20,

@@ -9,6 +9,7 @@ import { OUTLINE_RANGE } from '../../core/survey/outline-shapes'
 import { SYSTEM_RANGE } from '../../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
+import { POND_LININGS } from '../../core/survey/lining'
 import type { OwnConstants } from '../house-rules/house-constants'
 import type { OwnRules } from '../house-rules/house-rules'
 import type { PondId, SiteId } from '../shared/ids'
@@ -186,6 +187,7 @@ export const PondInput = z.strictObject({
   /** Indoors: what the room and with it the water is held at, °C; null outdoors. */
   roomTempC: numberWithin([5, 35], 'ponds.fields.roomTemperature', '°C').nullable().default(null),
   waterSource: z.enum(WATER_SOURCES),
+  lining: z.enum(POND_LININGS).default('unknown'),
   altitudeM: numberWithin([-10, 3000], 'ponds.fields.heightAboveSea', 'm'),
   trees: z.enum(TREE_COVER),
   freeboardM: numberWithin([0.01, 2], 'ponds.fields.freeboard', 'm'),

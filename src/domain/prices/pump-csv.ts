@@ -2,8 +2,11 @@ import { PUMP_RANGE, type CataloguePump } from '../../core/filter/flow/pump-cata
 import { csvNumber, readCsv, type CsvRow, type CsvRowProblem } from '../shared/csv'
 import { said, type Said } from '../shared/said'
 
-/** One row a curve point; the first row of a pump carries its power, price and outlet. */
-export const PUMP_CSV_COLUMNS = ['name', 'flow_m3_h', 'head_m', 'power_W', 'price', 'outlet_mm'] as const
+/**
+ * One row a curve point; the first row of a pump carries its power, price and outlet, and the head that it needs at
+ * its suction where it is dry-mounted.
+ */
+export const PUMP_CSV_COLUMNS = ['name', 'flow_m3_h', 'head_m', 'power_W', 'price', 'outlet_mm', 'npsh_m'] as const
 
 export interface PumpCsvOutcome {
   readonly pumps: readonly CataloguePump[]
@@ -18,6 +21,7 @@ interface Row {
   readonly power: number | null
   readonly price: number | null
   readonly outlet: number | null
+  readonly npsh: number | null
 }
 
 const MIN_POINTS = 2
@@ -62,7 +66,9 @@ function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
   if (Number.isNaN(power)) return say(said('prices.problems.pumpPower', { cell: cell('power_W') }))
   if (Number.isNaN(price)) return say(said('prices.problems.pumpPrice', { cell: cell('price') }))
   if (Number.isNaN(outlet)) return say(said('prices.problems.pumpOutlet', { cell: cell('outlet_mm') }))
-  return [{ line, name, flow, head, power, price, outlet }]
+  const npsh = within('npsh_m', PUMP_RANGE.npshM)
+  if (Number.isNaN(npsh)) return say(said('prices.problems.pumpNpsh', { cell: cell('npsh_m') }))
+  return [{ line, name, flow, head, power, price, outlet, npsh }]
 }
 
 function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]): CataloguePump[] {
@@ -79,6 +85,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
   }
   const power = rows.find((row) => row.power !== null)?.power ?? null
   const line = rows[0]!.line
+  const npsh = rows.find((row) => row.npsh !== null)?.npsh ?? null
   if (good.length < MIN_POINTS) {
     problems.push({ line, message: said('prices.problems.pumpNeedsLeastPointsCurve', { name, minPoints: MIN_POINTS }) })
     return []
@@ -97,6 +104,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
       curve: good.map((row) => ({ flowM3PerH: row.flow, headM: row.head })),
       recommended: [Number((max * RECOMMENDED[0]).toFixed(2)), Number((max * RECOMMENDED[1]).toFixed(2))],
       outletM: rows.find((row) => row.outlet !== null)?.outlet ?? 0.05,
+      ...(npsh === null ? {} : { dryNpshM: npsh }),
     },
   ]
 }

@@ -129,9 +129,10 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.skimmersDrawSurface'),
         figure: t('design.checks.perMetreMouthEach', {
           figure: show(figure, 'flow'),
-          serves: show(Number(also.serves), 'area'),
+          served: show(Number(also.served), 'area'),
+          area: show(Number(also.area), 'area'),
         }),
-        reason: t('design.checks.between2060M', { servesMost: show(Number(also.servesMost), 'area') }),
+        reason: t('design.checks.between2060M'),
         remedy: figure < limit ? t('design.checks.moreFlowNarrowerMouth') : t('design.checks.anotherSkimmerWiderMouth'),
       }
     case 'falls-look':

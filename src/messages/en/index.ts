@@ -23,6 +23,7 @@ import { search } from './common/search'
 import { season } from './season'
 import { shell } from './common/shell'
 import { sitePlan } from './site-plan'
+import { skimmers } from './design/skimmers'
 import { stores } from './stores'
 import { survey } from './survey'
 import { today } from './common/today'
@@ -60,6 +61,7 @@ export const en = {
   season,
   shell,
   sitePlan,
+  skimmers,
   stores,
   survey,
   today,

@@ -232,6 +232,14 @@ export const ponds = {
     savePond: 'Save pond',
   },
   waterSourceNames: { mains: 'Mains (chlorinated)', well: 'Well', rain: 'Stored rainwater', stream: 'Stream' },
+  liningNames: {
+    unknown: 'Not known',
+    liner: 'Liner',
+    'old-liner': 'Old liner, stiff or patched',
+    preformed: 'Preformed shell',
+    concrete: 'Concrete or masonry',
+    clay: 'Clay',
+  },
   treeNames: { none: 'None nearby', some: 'Some nearby', many: 'Overhanging' },
   pondUseNames: {
     wildlife: 'Wildlife',

@@ -25,9 +25,12 @@ export const prices = {
     savedBenchesComputeThese: 'Saved. Designs now use these values.',
   },
   pricesView: {
+    fittingPrices: 'Fittings by pipe size',
+    vaultPrices: 'Cleanout vaults by width',
+    vesselPrices: 'Vessels by width',
     unitPrices: 'Filter train equipment by size',
-    showUnits: 'Show filter train equipment by size ({count})',
-    hideUnits: 'Hide filter train equipment',
+    showFold: '{name}: show {count} prices',
+    hideFold: '{name}: hide prices',
     removePump: 'Delete pump',
     pumpGoesForGood: 'The pump “{name}” is deleted from your list. Import its file again to have it back.',
     pricesPumps: 'Prices and pumps',
@@ -91,6 +94,8 @@ export const prices = {
     pumpPower: 'power_W: “{cell}” is not a power between 1 and 100 000 W.',
     pumpPrice: 'price: “{cell}” is not a price.',
     pumpOutlet: 'outlet_mm: “{cell}” is not a bore between 10 and 500 mm.',
+    pumpNpsh:
+      'npsh_m: “{cell}” is not a suction head between 0.5 and 9 m. Leave it empty for pumps that stand in the water.',
   },
   items: {
     pipe: 'Pressure pipe {size}',
@@ -98,7 +103,8 @@ export const prices = {
     underlayment: 'Underlayment',
     fabric: 'Filter fabric around the pipe',
     'void-module': 'Void module, 0.115 m³',
-    vault: 'Cleanout vault with lid',
+    vault: 'Cleanout vault {size} cm wide, with lid',
+    fitting: '{name}, {size}',
     drain: 'Bottom drain with valve',
     vessel: 'Vessel {size} cm wide, food grade and UV stable',
     unitByFlow: '{name} to {size} m³/h',

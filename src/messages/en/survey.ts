@@ -67,6 +67,7 @@ export const survey = {
     drainDownPumpFlow: 'Drain-down: pump flow',
     timeEmpty: 'Time to empty',
     waterPlace: 'Water and location',
+    lining: 'Sealed by',
     filledFrom: 'Filled from',
     heightAboveSea: 'Altitude',
     trees: 'Trees',

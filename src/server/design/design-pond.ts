@@ -24,6 +24,7 @@ export function designPond(
     fish: pond.fish,
     guests: pond.guests,
     fillPhosphateMgL: fill?.phosphateMgL ?? SOURCES[pond.waterSource].phosphateMgL,
+    lining: pond.lining,
     shoreM: facts.basin.perimeterM,
     altitudeM: pond.altitudeM,
     // indoors the room holds the water, not the station's weather

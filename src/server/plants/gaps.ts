@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { plantingSite } from '@/core/filter/design'
+import { plantingSite } from '@/core/filter/bed/planting-site'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { plantGaps, replant, type Cuttings, type PlantGap, type Replanting } from '@/core/plants/replant'
 import { toFill } from '@/domain/plants/plants'

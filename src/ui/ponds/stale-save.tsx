@@ -24,6 +24,7 @@ const NAMES = {
   roomTempC: textId('ponds.fields.roomTemperature'),
   fish: textId('ponds.staleSave.fish'),
   waterSource: textId('ponds.staleSave.waterSource'),
+  lining: textId('survey.surveyFields.lining'),
   altitudeM: textId('ponds.staleSave.heightM'),
   trees: textId('ponds.staleSave.trees'),
   freeboardM: textId('ponds.staleSave.freeboardM'),

@@ -20,7 +20,7 @@ import { useSave } from '@/ui/use-save'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { HouseTablesEditor } from './house-tables'
 import { PriceRows } from './price-rows'
-import { isUnit, UnitPrices } from './unit-prices'
+import { FoldedPrices, isFolded } from './folded-prices'
 
 /** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
 export function PricesView({
@@ -132,12 +132,12 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
       <RowProblems rows={rows} />
       <PriceRows
         label={t('prices.pricesView.priceBook')}
-        rows={rowsOf((item) => !isUnit(item))}
+        rows={rowsOf((item) => !isFolded(item))}
         locked={locked}
         onChange={change}
         errorOf={errorOf}
       />
-      <UnitPrices rows={rowsOf(isUnit)} locked={locked} onChange={change} errorOf={errorOf} />
+      <FoldedPrices rows={rowsOf(isFolded)} locked={locked} onChange={change} errorOf={errorOf} />
       <ProblemNote problem={problem} />
       {locked ? null : (
         <button type="button" className="btn btn-primary" disabled={sending} onClick={() => void save()}>

@@ -1,4 +1,5 @@
 'use client'
+import { POND_LININGS } from '@/core/survey/lining'
 import { useTexts } from '@/ui/kit/texts'
 import { useFieldArray, useFormContext } from 'react-hook-form'
 import { MAX_ZONES } from '@/core/survey/basin'
@@ -186,6 +187,11 @@ function WaterFields() {
           label={t('survey.surveyFields.filledFrom')}
           options={WATER_SOURCES.map((source) => ({ value: source, label: t(`ponds.waterSourceNames.${source}`) }))}
           {...register('waterSource')}
+        />
+        <ChoiceField
+          label={t('survey.surveyFields.lining')}
+          options={POND_LININGS.map((lining) => ({ value: lining, label: t(`ponds.liningNames.${lining}`) }))}
+          {...register('lining')}
         />
         <Quantity name="altitudeM" label={t('survey.surveyFields.heightAboveSea')} kind="length" />
         <ChoiceField

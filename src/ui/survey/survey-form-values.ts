@@ -31,6 +31,7 @@ export interface SurveyFormValues {
   readonly roomTempC: Num
   readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
   readonly waterSource: PondInput['waterSource']
+  readonly lining: PondInput['lining']
   readonly altitudeM: Num
   readonly trees: PondInput['trees']
   readonly freeboardM: Num
@@ -68,6 +69,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   roomTempC: null,
   fish: [],
   waterSource: 'mains',
+  lining: 'unknown',
   altitudeM: null,
   trees: 'some',
   freeboardM: 0.08,

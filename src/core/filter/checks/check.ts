@@ -115,8 +115,6 @@ export const CHECK_LIMITS = {
   trenchStopM: 0.9,
   flushDaysLeast: 122,
   flushDaysStop: 45,
-  /** Surface that one skimmer keeps clean, m². */
-  skimmerServesM2: 50,
   serviceLeast: 0.99,
   serviceStopBelow: 0.5,
   /** Widest liner roll, m. */

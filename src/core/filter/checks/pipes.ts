@@ -6,10 +6,6 @@ import { levelsOf } from '../levels'
 import { FILTER_TYPE_FACTS } from '../types'
 import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
 
-const SECONDS_PER_H = 3600
-const velocity = (flowM3PerH: number, boreM: number): number =>
-  flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
-
 /** Pump, pipes and the way back. */
 export function pipeChecks({ design, pond, result, rules }: CheckContext): Check[] {
   if (result.duty.status === 'no-pump') return []

@@ -1,6 +1,6 @@
 import { FILTER_TYPE_FACTS } from '../types'
 import { isSkimmer } from '../train/train-unit'
-import { SKIMMER_M3_PER_H_PER_M } from '../train/skimmers'
+import { mouthLoadings, skimmedM2, SKIMMER_M3_PER_H_PER_M } from '../train/skimmers'
 import type { SizingMethod } from '../house-rules'
 import { STILL_WATER_LIMITS } from '../sizing/still-water'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext, graded } from './check'
@@ -89,24 +89,28 @@ export function sizeAndFlowChecks(context: CheckContext): Check[] {
 }
 
 function skimmerCheck({ design, pond, result }: Pick<CheckContext, 'design' | 'pond' | 'result'>): Check[] {
-  const skimmers = design.train.filter((c) => isSkimmer(c.kind))
-  if (skimmers.length === 0) return []
-  const mouthM = skimmers.reduce((sum, c) => sum + c.weirM, 0)
-  const perM = mouthM > 0 ? result.flowM3PerH / mouthM : Infinity
-  const { least: min, most: max } = SKIMMER_M3_PER_H_PER_M
-  const serves = pond.areaM2 / skimmers.length
+  const loadings = mouthLoadings(design.train, result.flowM3PerH)
+  if (loadings.length === 0) return []
+  const { least, most } = SKIMMER_M3_PER_H_PER_M
+  // the one that is furthest out of its range
+  const worst = loadings.reduce((a, b) => (offRange(b) > offRange(a) ? b : a))
+  const served = skimmedM2(design.train)
   return [
     check(
       'skimmer',
-      perM >= min && perM <= max && serves <= CHECK_LIMITS.skimmerServesM2 ? 'pass' : 'look',
-      perM,
-      perM > max ? max : min,
-      {
-        serves,
-        servesMost: CHECK_LIMITS.skimmerServesM2,
-      },
+      offRange(worst) === 0 && served >= pond.areaM2 ? 'pass' : 'look',
+      worst,
+      worst > most ? most : least,
+      { served, area: pond.areaM2 },
     ),
   ]
+}
+
+/** How far a loading of a mouth is out of its range, as a factor over it; 0 within. */
+function offRange(m3PerHPerM: number): number {
+  const { least, most } = SKIMMER_M3_PER_H_PER_M
+  if (m3PerHPerM > most) return m3PerHPerM / most
+  return m3PerHPerM < least ? least / Math.max(m3PerHPerM, 1e-9) : 0
 }
 
 const nitrogenSize = (withMedia: number, now: number, grown: number, result: CheckContext['result']): Check =>

@@ -43,9 +43,9 @@ export const checks = {
     koiPondsTurnOver: 'Koi ponds turn over every two hours, others every four.',
     largerPumpWiderPipe: 'A larger pump or a wider pipe.',
     skimmersDrawSurface: 'Skimmers draw the surface',
-    perMetreMouthEach: '{figure} per metre of mouth; each serves {serves}',
+    perMetreMouthEach: '{figure} per metre of mouth; they keep {served} clean, the pond has {area}',
     between2060M:
-      'Between 20 and 60 m³/h per metre a mouth draws leaves and can still swallow them; one serves up to {servesMost}.',
+      'Between 20 and 60 m³/h per metre a mouth draws leaves and can still swallow them. A wall skimmer keeps about 50 m² clean, a floating one 40, one with its own pump 20.',
     moreFlowNarrowerMouth: 'More flow, or a narrower mouth.',
     anotherSkimmerWiderMouth: 'Another skimmer, or a wider mouth. One can be fitted to nearly any existing pond.',
     fallsLookWanted: 'Falls look as wanted',

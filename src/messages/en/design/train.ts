@@ -38,9 +38,6 @@ export const train = {
     power: '{watts} W',
     dose: 'UV dose {fresh} mJ/cm² with a new lamp, {aged} at its end ({wanted} wanted)',
     service: '{months, plural, one {serviced every month} other {serviced every # months}}',
-    skimmersFor: '{fits} One skimmer serves about {area} of surface: this pond needs {count}.',
-    skimmerFits:
-      'For an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating skimmer on the suction line, or one with its own pump, which needs no hole. A skimmer takes what floats; the floor is still vacuumed.',
     unitOfSize: '{name} ({size}{past, select, yes {, surplus goes past} other {}})',
     intakePipes: '{count, plural, one {# intake pipe} other {# intake pipes}} {bore}',
     none: 'none',

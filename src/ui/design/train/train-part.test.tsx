@@ -8,6 +8,8 @@ import { suggestDesign } from '@/core/filter/suggest'
 import { FilterDesignInput } from '@/domain/design/design'
 import type { DesignPageData } from '@/server/design/designs'
 import { koiPond } from '../../../../tests/fixtures/design-pond'
+import { pondInput } from '../../../../tests/fixtures/pond-input'
+import { EMPTY_SITE_SURVEY } from '@/core/site-plan/site-survey'
 import { AsPerson } from '../../../../tests/fixtures/person'
 import { trainUnit } from '../../../../tests/fixtures/train-unit'
 import { workThrough } from '../use-design'
@@ -20,7 +22,7 @@ const data = {
   rules: DEFAULT_FILTER_RULES,
   houseMethod: 'volume',
   pumps: PUMP_CATALOGUE,
-  pond: { id: 'p1', name: 'Koi pond' },
+  pond: { ...pondInput({ name: 'Koi pond' }), id: 'p1', siteSurvey: EMPTY_SITE_SURVEY },
 } as unknown as DesignPageData
 const start = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, 'lined-wetland')
 
@@ -68,6 +70,21 @@ describe('the filter train on its page', () => {
     expect(screen.getByRole('region', { name: 'The train as a whole' })).toHaveTextContent(
       /Fish waste that still reaches the bed46\.9/,
     )
+  })
+  it('offers skimmers by what seals the pond, takes the chosen ones before the rest, and says what they leave', async () => {
+    show(trainUnit('drum'))
+    const chooser = within(screen.getAllByRole('region', { name: 'Skimmer for this pond' })[0]!)
+    const of = (name: string) => within(chooser.getByRole('rowheader', { name }).closest('tr')!)
+    expect(of('Wall skimmer').getByText(/clamped between two flanges/)).toBeVisible()
+    expect(of('Wall skimmer').getByText('clamping flange')).toBeVisible()
+    expect(of('Wall skimmer').getByText(/^2\.5.kg dry a year$/)).toBeVisible()
+    await userEvent.click(chooser.getByRole('button', { name: 'Use: Wall skimmer' }))
+    expect(now.train.map(({ kind }) => kind)).toEqual(['skimmer-wall', 'drum'])
+    expect(of('Wall skimmer').getByText('In the train')).toBeVisible()
+    await userEvent.click(
+      chooser.getByRole('button', { name: /^Use: Floating skimmer with its own pump|^Use: .*own pump/ }),
+    )
+    expect(now.train.map(({ kind }) => kind)).toEqual(['skimmer-pump-fed', 'skimmer-pump-fed', 'drum'])
   })
   it('puts a unit earlier and later, and takes it out; the ends cannot be passed', async () => {
     show(trainUnit('drum'), trainUnit('uv'))

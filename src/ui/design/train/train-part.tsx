@@ -1,14 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { newUnit } from '@/core/filter/train/new-unit'
-import { isSkimmer, TRAIN_KINDS, type TrainKind, type TrainUnit } from '@/core/filter/train/train-unit'
-import { CHECK_LIMITS } from '@/core/filter/checks/check'
+import { TRAIN_KINDS, type TrainKind, type TrainUnit } from '@/core/filter/train/train-unit'
 import { ChoiceField } from '@/ui/kit/choice-field'
-import { useShow } from '@/ui/person-context'
 import { SheetPicture } from '@/ui/drawing/sheet-picture'
 import type { DesignPart } from '../use-design'
 import { useSheet } from '../parts/use-sheet'
 import { IntakeLine } from './intake-line'
+import { SkimmerChooser } from './skimmer-chooser'
 import { OutageTable } from './outage-table'
 import { TrainTotals } from './train-totals'
 import { UnitRow } from './unit-row'
@@ -51,7 +50,6 @@ export function TrainPart(part: DesignPart) {
             errorOf={(field) => errorOf(`train.${i}.${field}`)}
           />
         ))}
-        {bed.train.some((unit) => isSkimmer(unit.kind)) ? <SkimmerNote areaM2={data.designPond.areaM2} /> : null}
         <ChoiceField
           label={t('train.page.add')}
           value=""
@@ -63,23 +61,9 @@ export function TrainPart(part: DesignPart) {
         />
       </section>
       {bed.train.length > 0 ? <TrainTotals result={result} /> : null}
+      <SkimmerChooser {...part} />
       <IntakeLine {...part} />
       <OutageTable design={shown.bed} wetShare={result.stop.wetShare} />
     </>
-  )
-}
-
-function SkimmerNote({ areaM2 }: { readonly areaM2: number }) {
-  const t = useTexts()
-  const show = useShow()
-  const { skimmerServesM2 } = CHECK_LIMITS
-  return (
-    <p className="soft small mb-1">
-      {t('train.page.skimmersFor', {
-        fits: t('train.page.skimmerFits'),
-        area: show(skimmerServesM2, 'area'),
-        count: Math.max(1, Math.ceil(areaM2 / skimmerServesM2)),
-      })}
-    </p>
   )
 }
