@@ -117,6 +117,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'field', method: 'GET', allowed: ALL },
   { route: 'field/share', method: 'POST', allowed: 'open' },
   { route: 'house-rules', method: 'GET', allowed: ALL },
+  { route: 'house-rules/constants', method: 'GET', allowed: ALL },
   { route: 'visit-types', method: 'GET', allowed: ALL },
   { route: 'visit-types/[key]', method: 'GET', allowed: ALL },
   { route: 'api/v1/visit-types/[key]', method: 'PUT', allowed: ['owner'], body: () => ({ version: 999, job: null }) },
@@ -244,6 +245,12 @@ export const ROUTES: readonly RouteRule[] = [
     body: () => ({ version: 999, siteSurvey: { northDeg: 0, windFromDeg: null, objects: [] } }),
   },
   {
+    route: 'api/v1/ponds/[pondId]/constants',
+    method: 'PUT',
+    allowed: DESIGNERS,
+    body: () => ({ version: 999, own: {} }),
+  },
+  {
     route: 'api/v1/ponds/[pondId]/house-rules',
     method: 'PUT',
     allowed: DESIGNERS,
@@ -268,6 +275,12 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/plans/[runId]/stop', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/plans/[runId]/accept', method: 'POST', allowed: PLANNERS, body: () => ({ keys: ['none'] }) },
   { route: 'api/v1/plans/takeovers/[takeoverId]', method: 'DELETE', allowed: PLANNERS },
+  {
+    route: 'api/v1/house-constants',
+    method: 'PUT',
+    allowed: ['owner'],
+    body: () => ({ version: 999, own: {} }),
+  },
   {
     route: 'api/v1/house-tables',
     method: 'PUT',

@@ -1,5 +1,4 @@
 import { FILTER_TYPE_FACTS } from '../types'
-import { isSkimmer } from '../train/train-unit'
 import { mouthLoadings, skimmedM2, SKIMMER_M3_PER_H_PER_M } from '../train/skimmers'
 import type { SizingMethod } from '../house-rules'
 import { STILL_WATER_LIMITS } from '../sizing/still-water'

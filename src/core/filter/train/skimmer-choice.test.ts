@@ -90,7 +90,8 @@ describe('what skimmers take', () => {
   })
   it('is a review where they keep less clean than the pond has', () => {
     const drawn = suggestDesign(koiPond, 'volume', rules, pumps)
-    const design = { ...drawn, train: [{ ...choice('skimmer-wall', {}).unit, weirM: 0.4 }] }
+    const { flowM3PerH } = evaluateDesign({ pond: koiPond, design: drawn, rules, houseMethod: 'volume', pumps })
+    const design = { ...drawn, train: [{ ...choice('skimmer-wall', {}).unit, weirM: flowM3PerH / 40 }] }
     const verdict = (areaM2: number) => {
       const given = { pond: { ...koiPond, areaM2 }, design, rules, houseMethod: 'volume' as const, pumps }
       return checkDesign({ ...given, result: evaluateDesign(given) }).find(({ id }) => id === 'skimmer')!.verdict
