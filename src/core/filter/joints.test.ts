@@ -1,3 +1,5 @@
+import { partFullFlowM3PerH } from '../hydraulics/manning'
+import { outletCapacity } from './flow/outlet-capacity'
 import { koiPond } from '../../../tests/fixtures/design-pond'
 import { checkDesign, type CheckId } from './checks'
 import { evaluateDesign } from './design'
@@ -217,4 +219,14 @@ describe('a pond without a filter', () => {
   })
   it('a bed without a pump is refused by name', () =>
     expect(() => work({ ...begin(), pumpId: null })).toThrow('pumpId'))
+})
+
+describe('a gravity return', () => {
+  it('says which law its half-full figure goes by: Manning on a long flat run, the entrance on a short steep one', () => {
+    const long = outletCapacity({ diameterM: 0.101, lengthM: 12, dropM: 0.06 })
+    const short = outletCapacity({ diameterM: 0.101, lengthM: 0.6, dropM: 0.06 })
+    expect(long).toMatchObject({ halfFullBy: 'manning', halfFullM3PerH: partFullFlowM3PerH(0.101, 0.06 / 12, 0.5) })
+    expect(short).toMatchObject({ halfFullBy: 'entrance', halfFullM3PerH: short.fullM3PerH / 2 })
+    expect(long.halfFullM3PerH).toBeLessThan(long.fullM3PerH / 2)
+  })
 })

@@ -207,8 +207,14 @@ export const DesignInput = z.strictObject({
 })
 export type DesignInput = z.infer<typeof DesignInput>
 
-/** open → approved (frozen) → built (with what came out differently). A new version supersedes, it does not change. */
-export type DesignState = 'open' | 'approved' | 'built'
+/**
+ * open → approved (frozen) → built (with what came out differently); or open → found: a filter that somebody else
+ * built, recorded as it was found. A new version supersedes, it does not change.
+ */
+export type DesignState = 'open' | 'approved' | 'built' | 'found'
+
+/** Whether a version is a filter that stands at its pond. */
+export const isStanding = ({ state }: Pick<Design, 'state'>): boolean => state === 'built' || state === 'found'
 
 export interface Design extends DesignInput {
   readonly bed: FilterDesign
@@ -234,9 +240,9 @@ export interface Design extends DesignInput {
 }
 
 /**
- * The version that stands at a pond: built, else approved; the newest draft is the best guess there is without
- * either.
+ * The version that stands at a pond: built or found, else approved; the newest draft is the best guess there is
+ * without either.
  * @param designs newest first
  */
 export const standingDesign = (designs: readonly Design[]): Design | undefined =>
-  designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]
+  designs.find(isStanding) ?? designs.find((d) => d.state === 'approved') ?? designs[0]

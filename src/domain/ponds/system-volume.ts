@@ -3,14 +3,14 @@ import { bedAreaM2 } from '../../core/filter/bed/bed-geometry'
 import { layerQuantities } from '../../core/filter/bed/layers'
 import { designStream } from '../../core/site-plan/stream'
 import { besideVolumeM3, systemVolumeM3 } from '../../core/survey/system-volume'
-import type { Design } from '../design/design'
+import { isStanding, type Design } from '../design/design'
 import type { Pond } from './pond'
 
 type Staged = Pick<Design, 'state' | 'bed' | 'builtBed'>
 
 /** The filter that stands, as it was built; undefined while none is built. */
 export const standingBed = (designs: readonly Staged[]): Design['bed'] | undefined => {
-  const standing = designs.find((d) => d.state === 'built')
+  const standing = designs.find(isStanding)
   return standing?.builtBed ?? standing?.bed
 }
 

@@ -5,7 +5,7 @@ import type { FilterDesign } from '../../core/filter/design-input'
 import { keptDesignPond } from '../design/design-pond'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { keptDesign } from '../design/design-file'
-import type { ProposalContent } from './proposal'
+import type { FoundFilter, ProposalContent } from './proposal'
 
 /** What an offered option does for the pond, worked out from what was frozen in the proposal. */
 export interface OptionFacts {
@@ -18,13 +18,14 @@ export interface OptionFacts {
   readonly open: readonly string[]
 }
 
-export function optionFacts(content: ProposalContent, index: number): OptionFacts {
+/** A frozen filter worked out with the pond and the rules of its proposal. */
+function workedOut(content: ProposalContent, of: FoundFilter): OptionFacts {
   const { houseMethod } = content
   // frozen before a rule or a figure existed: the default of it held then
   const pond = keptDesignPond(content.pond)
   const rules = { ...DEFAULT_FILTER_RULES, ...content.rules }
-  const { pump, morePumps = [] } = content.options[index]!
-  const design = keptDesign(content.options[index]!.design)
+  const { pump, morePumps = [] } = of
+  const design = keptDesign(of.design)
   const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [...(pump ? [pump] : []), ...morePumps] })
   return {
     design,
@@ -35,6 +36,13 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
     ),
   }
 }
+
+export const optionFacts = (content: ProposalContent, index: number): OptionFacts =>
+  workedOut(content, content.options[index]!)
+
+/** The filter that was found at the pond; null where none was recorded. */
+export const foundFacts = (content: ProposalContent): OptionFacts | null =>
+  content.found ? workedOut(content, content.found) : null
 
 /** Said once in each proposal, in this order. */
 export const PROPOSAL_CAUTIONS = ['measurements', 'electrical', 'digging', 'children', 'plants'] as const

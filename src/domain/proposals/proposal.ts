@@ -59,6 +59,9 @@ export interface ProposedOption {
   readonly taxMinor: number
 }
 
+/** The filter that was found at the pond, as it stood on the day of the proposal. */
+export type FoundFilter = Pick<ProposedOption, 'designNumber' | 'design' | 'pump' | 'morePumps'>
+
 /** What a what-if says of the water, worked out on the day of the proposal. */
 export interface ProposedOutlook extends FrozenComparison {
   readonly question: string
@@ -81,6 +84,8 @@ export interface ProposalContent {
   readonly rules: FilterRules
   readonly houseMethod: SizingMethod
   readonly options: readonly ProposedOption[]
+  /** The filter that was there and that somebody else built; missing or null where none was recorded. */
+  readonly found?: FoundFilter | null
   /** Missing where no what-if goes with it. */
   readonly outlook?: ProposedOutlook
 }

@@ -119,7 +119,8 @@ export const ponds = {
     risk: '{hazard}: {percent} % likely',
     followUps: '{count, plural, one {# follow-up due} other {# follow-ups due}}',
     noFilter: 'No filter designed',
-    filter: 'Filter {state, select, built {built} approved {approved} other {drawn}} (version {number})',
+    filter:
+      'Filter {state, select, built {built} found {as found} approved {approved} other {drawn}} (version {number})',
   },
   overview: {
     systemToday: 'The system today',

@@ -123,6 +123,27 @@ export const proposals = {
     note: 'Their note: {note}',
     next: 'Other open proposals for this pond have been withdrawn. Next: approve that version and schedule the work.',
   },
+  beforeAfter: {
+    title: 'Your filter today and what we propose',
+    table: 'Figures of today and of the proposal',
+    today: 'Today',
+    proposed: 'Proposed',
+    range: '{low} to {high}',
+    noLimit: 'rises without limit',
+    kwh: '{energy} kWh a year',
+    hours: '{hours} h a year',
+    months: '{months, plural, one {every month} other {every # months}}',
+    none: 'not needed',
+    calculated:
+      'Calculated in the same way for both, from your pond, its fish at full size and the filter as we found it.',
+  },
+  beforeAfterRows: {
+    ammonia: 'Ammonia (TAN), worst month',
+    bedFlow: 'Flow through the bed',
+    electricity: 'Electricity',
+    care: 'Care',
+    flush: 'Flushing due',
+  },
   cautions: {
     measurements: 'This proposal rests on measurements and usual values; local codes and licensed practice decide.',
     electrical:

@@ -140,13 +140,15 @@ export async function saveDesign(
 
 type MoveOn = { readonly stopReason?: string } & (
   | { readonly state: 'approved' }
+  | { readonly state: 'found' }
   | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
 )
 
 /**
  * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says
  * which one counts,
- * and one does at a time. One that a check stops goes on only with a reason.
+ * and one does at a time. One that a check stops goes on only with a reason. A filter that was found at the pond is
+ * recorded as it is, whatever checks say of it.
  */
 export async function moveDesignOn(actor: Actor, id: DesignId, version: number, to: MoveOn): Promise<void> {
   assertMay(actor, 'designs.write')
@@ -154,13 +156,14 @@ export async function moveDesignOn(actor: Actor, id: DesignId, version: number, 
   await inFirm(actor.firmId, async (trx) => {
     const design = await findDesign(trx, id)
     if (!design) throw notFound('design')
-    const from = to.state === 'approved' ? 'open' : 'approved'
+    const from = to.state === 'built' ? 'approved' : 'open'
     if (design.version === version && design.state !== from)
       throw refused(
-        to.state === 'approved'
-          ? said('design.problems.onlyOpenVersionCanApproved')
-          : said('design.problems.approveVersionFirstThenCan'),
+        to.state === 'built'
+          ? said('design.problems.approveVersionFirstThenCan')
+          : said('design.problems.onlyOpenVersionCanApproved'),
       )
+    if (to.state === 'found') return moveDesign(trx, { ...design, version }, 'found', actor.userId)
     const pond = (await findPond(trx, design.pondId))!
     const stops = openStops(
       await designContext(trx, actor, pond, stations),

@@ -4,8 +4,8 @@ import type { PondId, VisitId } from '@/domain/shared/ids'
 import { latestVerdicts } from '@/server/forecasts/concern-repository'
 import { listForecastRisks } from '@/server/forecasts/forecast-repository'
 
-/** Built counts for more than approved, approved for more than merely saved. */
-const STATE_RANK = `case d.state when 'built' then 0 when 'approved' then 1 else 2 end`
+/** What stands counts for more than approved, approved for more than merely saved. */
+const STATE_RANK = `case when d.state in ('built', 'found') then 0 when d.state = 'approved' then 1 else 2 end`
 
 /** How ponds stand: of every kind of fact one question for all of them. @param since older forecasts say nothing */
 export async function listPondStates(

@@ -13,6 +13,7 @@ import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-fact
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOutlook } from '@/domain/proposals/proposal'
 import { verdictLines } from '@/messages/forecasts/what-if-words'
+import { BeforeAfterPaper } from './before-after-paper'
 import type { PublicProposal } from '@/server/proposals/proposals'
 import { paper, paperSize } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
@@ -134,6 +135,7 @@ export function ProposalDocument({ publicProposal, region }: { publicProposal: P
             </View>
           )
         })}
+        <BeforeAfterPaper content={content} />
         {content.outlook ? <OutlookText outlook={content.outlook} show={show} /> : null}
         <Text style={paper.heading} minPresenceAhead={60}>
           {t('proposals.proposalView.goodKnow')}

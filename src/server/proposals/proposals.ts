@@ -1,3 +1,6 @@
+import type { FilterDesign } from '@/core/filter/design-input'
+import { isStanding, type Design } from '@/domain/design/design'
+import type { FoundFilter } from '@/domain/proposals/proposal'
 import { randomBytes, randomUUID } from 'node:crypto'
 import { addDays } from '@/core/numeric/calendar'
 import { evaluateDesign } from '@/core/filter/design'
@@ -75,15 +78,13 @@ export async function makeProposal(
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, said('proposals.problems.versionPond'))
-      const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
       const price = estimate(design.bed, book, stock)
       return {
         label: input.options.length === 1 ? '' : OPTION_LABELS[i]!,
         why,
         designNumber: design.number,
         design: design.bed,
-        pump,
-        morePumps: context.pumps.filter((p) => design.bed.network?.morePumps.includes(p.id)),
+        ...pumpsFor(design.bed, context),
         totalMinor: price.totalMinor,
         taxMinor: price.taxMinor,
       }
@@ -101,6 +102,7 @@ export async function makeProposal(
       rules: context.rules,
       houseMethod: context.houseMethod,
       options,
+      found: foundFilter(designs, context),
       outlook,
     }
     const token = newToken()
@@ -200,4 +202,25 @@ export async function answerProposal(token: string, input: AnswerInput): Promise
     // who waits for it is told in the same breath
     await sendJobIn(trx, 'tell-answer', { firmId, proposalId })
   })
+}
+
+/** The filter that was found at a pond and still stands; null where there is none, or another was built since. */
+function foundFilter(
+  designs: readonly Design[],
+  context: Awaited<ReturnType<typeof designContext>>,
+): FoundFilter | null {
+  const standing = designs.find(isStanding)
+  if (standing?.state !== 'found') return null
+  return { designNumber: standing.number, design: standing.bed, ...pumpsFor(standing.bed, context) }
+}
+
+/** Pumps that a design is worked out with, to be frozen with it. */
+function pumpsFor(
+  design: FilterDesign,
+  context: Awaited<ReturnType<typeof designContext>>,
+): Pick<FoundFilter, 'pump' | 'morePumps'> {
+  return {
+    pump: evaluateDesign({ ...context, pond: context.designPond, design }).pump,
+    morePumps: context.pumps.filter((p) => design.network?.morePumps.includes(p.id)),
+  }
 }

@@ -1,4 +1,5 @@
 'use client'
+import { isStanding } from '@/domain/design/design'
 import { attentionOf, type PondState } from '@/domain/ponds/pond-state'
 import { useTexts } from '@/ui/kit/texts'
 
@@ -25,7 +26,7 @@ export function PondChips({ state }: { state: PondState }) {
       {followUpsDue > 0 ? (
         <span className="verdict watch">{t('ponds.chips.followUps', { count: followUpsDue })}</span>
       ) : null}
-      <span className={`verdict ${filter?.state === 'built' ? 'fine' : 'unknown'}`}>
+      <span className={`verdict ${filter && isStanding(filter) ? 'fine' : 'unknown'}`}>
         {filter ? t('ponds.chips.filter', { state: filter.state, number: filter.number }) : t('ponds.chips.noFilter')}
       </span>
     </>

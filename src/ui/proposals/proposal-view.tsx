@@ -11,6 +11,7 @@ import { SitePicture } from '@/ui/drawing/site-picture'
 import { BedSection } from '@/ui/drawing/bed-section'
 import { useShow } from '@/ui/person-context'
 import { send } from '@/ui/send'
+import { BeforeAfterTable } from './before-after-table'
 import { WaterOutlook } from './water-outlook'
 import { WhyThisBig } from './why-this-big'
 import { useSave } from '@/ui/use-save'
@@ -37,6 +38,7 @@ export function ProposalView({ publicProposal, token }: { publicProposal: Public
       {content.options.map((option, i) => (
         <Option key={i} publicProposal={publicProposal} option={option} index={i} />
       ))}
+      <BeforeAfterTable content={content} />
       {content.outlook ? <WaterOutlook outlook={content.outlook} /> : null}
       <section className="sheet">
         <h2>{t('proposals.proposalView.goodKnow')}</h2>

@@ -74,6 +74,7 @@ export const names = {
     open: 'open',
     approved: 'approved',
     built: 'built',
+    found: 'as found',
   },
   trainNames: {
     'skimmer-wall': 'Wall skimmer',

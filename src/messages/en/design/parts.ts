@@ -210,6 +210,9 @@ export const parts = {
     openingVersionSavingMakes:
       'Opening and saving a version creates a copy with the next number. A saved version never changes.',
     approveVersion: 'Approve version {number}',
+    foundVersion: 'Record version {number} as found',
+    foundNote:
+      'For a filter that somebody else built: draw it as it stands, save it and record it as found. Doses, forecasts and comparisons then go by it, and proposals show it beside what you propose. Put its pump and lamps into Equipment with what is known of their age.',
     markVersionBuilt: 'Mark version {number} as built',
     whatBuiltOtherwiseThan: 'Differences from the drawing (empty if none)',
     registerNote:
@@ -280,7 +283,8 @@ export const parts = {
     returnSize: 'Return pipe size',
     returnLength: 'Return length',
     returnFall: 'Return fall',
-    oneCarriesHalfFull: 'Each carries {halfFullM3PerH} half full (Manning), {fullM3PerH} full.',
+    oneCarriesHalfFull:
+      'Each is designed for {halfFullM3PerH}, {by, select, manning {half full by Manning} other {half of what its entrance lets in}}; it carries {fullM3PerH} full.',
     falls: 'Falls',
     waterFallsBackOver: 'Water returns over a lip',
     lipWidth: 'Lip width',

@@ -52,6 +52,7 @@ export function OutletFields({ data, bed, shown: { result }, set, errorOf }: Des
       <p className="soft small mb-0">
         {t('design.waterPart.oneCarriesHalfFull', {
           halfFullM3PerH: show(result.outlet.halfFullM3PerH, 'flow'),
+          by: result.outlet.halfFullBy,
           fullM3PerH: show(result.outlet.fullM3PerH, 'flow'),
         })}
       </p>

@@ -3,6 +3,7 @@ import { useMemo } from 'react'
 import { runningCost } from '@/core/pricing/running-cost'
 import type { PriceBook } from '@/core/pricing/price-book'
 import { formatNumber } from '@/core/units/format'
+import { isStanding } from '@/domain/design/design'
 import { money } from '@/domain/prices/pricing'
 import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
@@ -13,7 +14,7 @@ export function UpkeepTable({ data, shown, book }: Pick<DesignPart, 'data' | 'sh
   const t = useTexts()
   const show = useShow()
   const standing = useMemo(() => {
-    const version = data.designs.find((d) => d.state === 'built') ?? data.designs.find((d) => d.state === 'approved')
+    const version = data.designs.find(isStanding) ?? data.designs.find((d) => d.state === 'approved')
     const worked = version ? workThrough(data, version.builtBed ?? version.bed) : null
     return version && worked ? { number: version.number, worked } : null
   }, [data])

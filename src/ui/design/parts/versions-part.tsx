@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import type { FilterDesign } from '@/core/filter/design-input'
-import { FilterDesignInput, type Design } from '@/domain/design/design'
+import { FilterDesignInput, isStanding, type Design } from '@/domain/design/design'
 import { may } from '@/domain/people/roles'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -73,7 +73,8 @@ export function VersionsPart(part: DesignPart) {
             </li>
           ))}
         </ul>
-        <p className="soft small mb-0">{t('design.versionsPart.openingVersionSavingMakes')}</p>
+        <p className="soft small">{t('design.versionsPart.openingVersionSavingMakes')}</p>
+        <p className="soft small mb-0">{t('design.versionsPart.foundNote')}</p>
       </section>
       {data.designs.length > 0 ? <Compare {...part} /> : null}
     </>
@@ -93,7 +94,7 @@ function MoveOn({ design, current }: { design: Design; current: FilterDesign }) 
   const { problem, errorOf, ask } = useSave()
   const [stopReason, setStopReason] = useState('')
   const stopped = errorOf('stopReason')
-  if (!may(role, 'designs.write') || design.state === 'built') return null
+  if (!may(role, 'designs.write') || isStanding(design)) return null
   const move = async (body: object) => {
     const answer = await ask(send('POST', `/api/v1/designs/${design.id}/state`, { ...body, stopReason }))
     if (!answer) return
@@ -102,13 +103,22 @@ function MoveOn({ design, current }: { design: Design; current: FilterDesign }) 
   const nextState = () => {
     if (design.state === 'open')
       return (
-        <button
-          type="button"
-          className="btn btn-sm btn-outline-primary ms-auto"
-          onClick={() => void move({ state: 'approved', version: design.version })}
-        >
-          {t('design.versionsPart.approveVersion', { number: design.number })}
-        </button>
+        <span className="d-flex flex-wrap gap-2 ms-auto">
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            onClick={() => void move({ state: 'found', version: design.version })}
+          >
+            {t('design.versionsPart.foundVersion', { number: design.number })}
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => void move({ state: 'approved', version: design.version })}
+          >
+            {t('design.versionsPart.approveVersion', { number: design.number })}
+          </button>
+        </span>
       )
     if (asBuilt === null)
       return (

@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { systemSection } from '@/core/drawing/system-section'
 import { daysBetween } from '@/core/numeric/calendar'
 import type { Design } from '@/domain/design/design'
+import { isStanding, standingDesign } from '@/domain/design/design'
 import { standingBed } from '@/domain/ponds/system-volume'
 import type { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondOverviewData } from '@/server/ponds/pond-pages'
@@ -24,17 +25,13 @@ interface SystemSheetProps {
   readonly iceChance: number
 }
 
-/** The design that is drawn: the one that stands, else the one that was saved last. */
-const drawnDesign = (designs: readonly Design[]): Design | undefined =>
-  designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]
-
 /** One drawing of the whole system as it is today, and what has to be said of its parts. */
 export function SystemSheet({ data, facts, today, water, iceChance }: SystemSheetProps) {
   const t = useTexts()
 
   const show = useShow()
   const { pond, designs, plants, forecast } = data
-  const design = drawnDesign(designs)
+  const design = standingDesign(designs)
   const bed = standingBed(designs) ?? design?.bed ?? null
   const levelMm = forecast ? forecast.outlook.bands.levelMm.p50[daysBetween(forecast.outlook.from, today)] : undefined
   const section = systemSection({
@@ -63,7 +60,7 @@ export function SystemSheet({ data, facts, today, water, iceChance }: SystemShee
               filter: bed && design ? filterName(design, bed.type, t, show) : null,
               pump: design
                 ? t('ponds.overview.pumpFlow', {
-                    built: design.state === 'built' ? 'yes' : 'no',
+                    built: isStanding(design) ? 'yes' : 'no',
                     flow: show(design.flowM3PerH, 'flow'),
                   })
                 : null,
@@ -97,7 +94,7 @@ function filterName(
 ): string {
   const name = t(`design.filterTypeNames.${type}`)
   const area = show(design.areaM2, 'area')
-  return design.state === 'built'
+  return isStanding(design)
     ? t('ponds.overview.filterBuilt', { name, area })
     : t('ponds.overview.filterDrawn', { name, area, number: design.number })
 }

@@ -1,0 +1,62 @@
+import { koiPond } from '../../../tests/fixtures/design-pond'
+import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
+import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
+import { suggestDesign } from '../../core/filter/suggest'
+import { comparedFigure, comparedName } from '../../messages/proposals/before-after-words'
+import { textsIn } from '../../messages/texts'
+import { beforeAfter, BEFORE_AFTER_ROWS } from './before-after'
+import type { ProposalContent } from './proposal'
+
+const t = textsIn('en')
+const design = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
+const pump = PUMP_CATALOGUE.find(({ id }) => id === design.pumpId)!
+const option = { label: '', why: '', designNumber: 2, design, pump, totalMinor: 1, taxMinor: 0 }
+const content: ProposalContent = {
+  title: 'Offer',
+  intro: '',
+  firmName: 'Firm',
+  customerName: 'Customer',
+  siteName: 'Site',
+  pondName: 'Pond',
+  units: 'metric',
+  currency: 'EUR',
+  pond: koiPond,
+  rules: DEFAULT_FILTER_RULES,
+  houseMethod: 'volume',
+  options: [option],
+  found: { designNumber: 1, design: { ...design, lengthM: design.lengthM * 0.4 }, pump },
+}
+
+describe('before and after', () => {
+  it('says nothing where no filter was found', () => {
+    expect(beforeAfter({ ...content, found: null })).toBeNull()
+    const { found: _found, ...older } = content
+    expect(beforeAfter(older)).toBeNull()
+  })
+  it('sets the found filter first, and each figure in words', () => {
+    const filters = beforeAfter(content)!
+    expect(filters.map((of) => comparedName(of, content, t))).toEqual(['Today', 'Proposed'])
+    for (const of of filters)
+      for (const row of BEFORE_AFTER_ROWS) expect(comparedFigure(row, of, content, t)).toMatch(/\d|not needed/)
+    const flush = filters.map(({ flushDays }) => flushDays!)
+    expect(flush[0]).toBeLessThan(flush[1]!)
+  })
+  it('calls options by their labels where there are several', () => {
+    const two = {
+      ...content,
+      options: [
+        { ...option, label: 'Good' },
+        { ...option, label: 'Better' },
+      ],
+    }
+    expect(beforeAfter(two)!.map((of) => comparedName(of, two, t))).toEqual(['Today', 'Good', 'Better'])
+  })
+  it('does not give a number to what rises without limit, nor months to what needs no flush', () => {
+    const [today] = beforeAfter(content)!
+    expect(comparedFigure('ammonia', { ...today!, ammoniaMgL: [0.4, Infinity] }, content, t)).toBe(
+      'rises without limit',
+    )
+    expect(comparedFigure('flush', { ...today!, flushDays: null }, content, t)).toBe('not needed')
+    expect(comparedFigure('flush', { ...today!, flushDays: 30 }, content, t)).toBe('every month')
+  })
+})
