@@ -54,7 +54,7 @@ test('a figure of the firm’s own reaches its designs with its reason, and a po
   await openDesign(page)
   await page.getByLabel('Filter type').selectOption({ label: 'Lined upflow wetland' })
   await expect.poll(() => house.textContent()).not.toBe(before)
-  await page.getByText('How we got this').first().click()
+  await page.getByText('How this was calculated').first().click()
   await expect(
     page.getByText(/Bed volume as a share of pond volume, Wildlife: 16.% instead of 5.% \(house\)/),
   ).toBeVisible()
@@ -70,7 +70,7 @@ test('a figure of the firm’s own reaches its designs with its reason, and a po
   await page.getByRole('button', { name: 'Save design constants' }).click()
   await expect(page.getByText('Saved. Designs now use these figures.')).toBeVisible()
   await openDesign(page)
-  await page.getByText('How we got this').first().click()
+  await page.getByText('How this was calculated').first().click()
   await expect(page.getByText(/Wildlife: 7.% instead of 5.% \(this pond\)/)).toBeVisible()
 
   // the house goes back to the usual figure
@@ -89,7 +89,7 @@ test('a dry-mounted pump draws by a line that is checked and priced; skimmers go
   await signInAs(page, 'designer')
   await openDesign(page)
   await page.getByLabel('Filter type').selectOption({ label: 'Lined upflow wetland' })
-  await part(page, 'Water')
+  await part(page, 'Pump and pipes')
   await page.getByLabel('Pump', { exact: true }).selectOption({ label: 'Dry-mounted pump 12, 249 W' })
   await expect(page.getByLabel('Suction length')).toHaveValue('2 m')
   await expect(check(page, 'suction').locator('.verdict')).toHaveClass(/pass/)
@@ -98,7 +98,7 @@ test('a dry-mounted pump draws by a line that is checked and priced; skimmers go
   await check(page, 'suction').locator('summary').click()
   await check(page, 'suction').getByRole('button', { name: 'Apply' }).click()
   await expect(check(page, 'suction').locator('.verdict')).toHaveClass(/pass/)
-  await part(page, 'Price')
+  await part(page, 'Materials and price')
   await expect(page.getByRole('row', { name: /Foot valve with strainer/ })).toBeVisible()
 
   await part(page, 'Filter train')

@@ -77,7 +77,7 @@ const SUGGESTED = designJson(
       fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
       guests: NO_GUESTS,
       fillPhosphateMgL: 0.02,
-  lining: 'liner',
+      lining: 'liner',
       volumeSigmaShare: 0.12,
       shoreM: usualShoreM(25),
       altitudeM: 0,

@@ -51,6 +51,16 @@ describe('skimmers for an existing pond', () => {
     expect(choice('skimmer-wall', {}, 10, 0.4).fit).toBe('fits')
     expect(choice('skimmer-floating', {}, 10, null).fit).toBe('fits')
   })
+  it('have mouths that take what the pump brings, and are more where one does not', () => {
+    for (const flowM3PerH of [3, 10, 25, 48, 90])
+      for (const kind of ['skimmer-wall', 'skimmer-floating'] as const) {
+        const { drawM3PerH, count, unit } = choice(kind, {}, flowM3PerH)
+        expect(drawM3PerH[1]).toBeGreaterThanOrEqual(flowM3PerH)
+        // and no wider than it must be: the next narrower would not do
+        expect((flowM3PerH / count / unit.weirM) * (unit.weirM <= 0.2 ? 100 : 1)).toBeGreaterThan(20)
+      }
+    expect(choice('skimmer-wall', {}, 48).count).toBe(2)
+  })
   it('draw 20 to 60 m³/h over each metre of their mouths', () => {
     const { drawM3PerH, unit, count } = choice('skimmer-wall', { areaM2: 90 })
     expect(drawM3PerH).toEqual([count * unit.weirM * 20, count * unit.weirM * 60])

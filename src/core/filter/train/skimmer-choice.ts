@@ -114,7 +114,8 @@ export const skimmerChoices = (
   deepestM: number | null,
 ): SkimmerChoice[] =>
   SKIMMER_KINDS.map((kind) => {
-    const count = Math.max(1, Math.ceil(pond.areaM2 / SKIMMER_SERVES_M2[kind] - 1e-9))
+    const byArea = Math.ceil(pond.areaM2 / SKIMMER_SERVES_M2[kind] - 1e-9)
+    const count = Math.max(1, byArea, kind === 'skimmer-pump-fed' ? 0 : mouthsFor(kind, flowM3PerH))
     const unit = sized(kind, flowM3PerH / count, pond.volumeM3)
     const others = design.train.filter((other) => !isSkimmer(other.kind))
     return {
@@ -134,13 +135,29 @@ function fitOf(kind: SkimmerKind, lining: PondLining, count: number, deepestM: n
   return rule
 }
 
-/** Skimmers with a pump of their own are sold in one flow; the others share the pump's. */
-function sized(kind: SkimmerKind, flowM3PerH: number, pondM3: number): TrainUnit {
-  const unit = newUnit(kind, { flowM3PerH: kind === 'skimmer-pump-fed' ? OWN_FLOW_M3_PER_H : flowM3PerH, pondM3 })
-  return kind === 'skimmer-pump-fed' ? { ...unit, weirM: OWN_MOUTH_M } : unit
+/** Widths of mouth that are sold, m, narrowest first; those with a pump of their own have one. @source house default */
+const MOUTHS_M: Readonly<Record<SkimmerKind, readonly number[]>> = {
+  'skimmer-wall': [0.2, 0.25, 0.4, 0.5, 0.6],
+  'skimmer-floating': [0.2, 0.3, 0.4],
+  'skimmer-pump-fed': [0.2],
 }
 const OWN_FLOW_M3_PER_H = 5
-const OWN_MOUTH_M = 0.2
+/** A mouth is chosen for a little less than it can take: the pump may bring more on some days. */
+const OF_MOST = 0.8
+
+const mostThroughM3PerH = (mouthM: number): number => mouthM * SKIMMER_M3_PER_H_PER_M.most * OF_MOST
+
+/** How many of the widest mouths the pump's flow wants. */
+const mouthsFor = (kind: SkimmerKind, flowM3PerH: number): number =>
+  Math.ceil(flowM3PerH / mostThroughM3PerH(MOUTHS_M[kind].at(-1)!) - 1e-9)
+
+/** The narrowest mouth that takes its flow; those with a pump of their own are sold in one size. */
+function sized(kind: SkimmerKind, flowM3PerH: number, pondM3: number): TrainUnit {
+  const through = kind === 'skimmer-pump-fed' ? OWN_FLOW_M3_PER_H : flowM3PerH
+  const mouths = MOUTHS_M[kind]
+  const weirM = mouths.find((mouthM) => mostThroughM3PerH(mouthM) >= through - 1e-9) ?? mouths.at(-1)!
+  return { ...newUnit(kind, { flowM3PerH: through, pondM3 }), weirM }
+}
 
 /** The train with a choice's skimmers in place of those it has, first on the water's way. */
 export const withSkimmers = (train: readonly TrainUnit[], { count, unit }: SkimmerChoice): TrainUnit[] => [

@@ -17,7 +17,6 @@ export const skimmers = {
     draw: 'together {least} to {most}',
     ownFlow: 'by their own pumps',
     pumpShort: 'The pump brings {flow}: too little for them.',
-    pumpMuch: 'The pump brings {flow}: more than their mouths can take.',
     perYear: '{mass} dry a year',
     floor:
       'A skimmer takes what floats. What has sunk stays on the floor and is vacuumed: put floor vacuuming into the service plan where many leaves sink.',

@@ -116,8 +116,7 @@ function Draw({ choice: { unit, drawM3PerH }, flowM3PerH }: Pick<ChoiceRowProps,
   return (
     <>
       {t('skimmers.chooser.draw', { least: show(least, 'flow'), most: show(most, 'flow') })}
-      {flowM3PerH < least ? ` ${t('skimmers.chooser.pumpShort', { flow })}` : null}
-      {flowM3PerH > most ? ` ${t('skimmers.chooser.pumpMuch', { flow })}` : null}
+      {flowM3PerH < least ? <div>{t('skimmers.chooser.pumpShort', { flow })}</div> : null}
     </>
   )
 }
