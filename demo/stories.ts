@@ -220,9 +220,8 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     bed: forGoldfish,
     overrideReason: '',
   })
-  // this one stands: forecasts and what-ifs begin from it; when it was built nobody knows
-  const stopReason = 'Stands so since before it was ours to look after; the rebuilt bed is offered'
-  await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
+  // this one stands: forecasts and what-ifs begin from it; who built it, and when, nobody knows
+  await moveDesignOn(owner, found.id, 1, { state: 'found' })
   await saveDesign(owner, ponds.get('brewery')!, {
     name: 'Rebuilt for the fish it has',
     bed: onSite(brewery, withScreens(brewery, brewery.start)),
@@ -237,7 +236,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     starving.pumps,
     'horizontal-bed',
   )
-  await saveDesign(owner, ponds.get('hospice-bog')!, {
+  const planter = await saveDesign(owner, ponds.get('hospice-bog')!, {
     name: 'As found',
     bed: {
       ...shallow,
@@ -247,6 +246,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     },
     overrideReason: '',
   })
+  await moveDesignOn(owner, planter.id, 1, { state: 'found' })
 }
 
 /** The rebuilt bed before the customer, with what it would do for the water: a what-if that anyone can open again. */

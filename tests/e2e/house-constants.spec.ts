@@ -107,5 +107,13 @@ test('a dry-mounted pump draws by a line that is checked and priced; skimmers go
   await chooser.getByRole('button', { name: 'Use: Floating skimmer on a suction line' }).click()
   await expect(page.locator('[data-unit="skimmer-floating"]')).toBeVisible()
   await expect(chooser.getByRole('row', { name: /Floating skimmer on a suction line/ })).toContainText('In the train')
+
+  // it is what stands there already, built by somebody else: drafts are weighed against it
+  await page.getByRole('button', { name: /^Save as version/ }).click()
+  await part(page, 'Versions')
+  await page.getByRole('button', { name: /^Record version \d+ as found/ }).click()
+  await expect(page.getByText('as found', { exact: true })).toBeVisible()
+  await openDesign(page)
+  await expect(page.getByText(/^Filter as found \(version \d+\)$/)).toBeVisible()
   expect(errors).toEqual([])
 })

@@ -206,7 +206,8 @@ function Compare({ data, shown }: DesignPart) {
     { value: NOW, label: t('design.versionsPart.draftDesign') },
     ...data.designs.map((d) => ({ value: d.id as string, label: `${d.number}: ${d.name}` })),
   ]
-  const [left, setLeft] = useState(data.designs[0]!.id as string)
+  // what stands is what a draft is weighed against
+  const [left, setLeft] = useState((data.designs.find(isStanding) ?? data.designs[0]!).id as string)
   const [right, setRight] = useState(NOW)
   const of = (key: string): Worked | null => {
     const design = data.designs.find((d) => d.id === key)
