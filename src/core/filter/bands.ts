@@ -11,7 +11,7 @@ import { sizeThroughYear } from './sizing/yearly-sizing'
  * How far what a design stands on may turn out otherwise, as a share (1σ).
  * @source usual spread of figures in the literature that each constant is taken from; counts of fish by eye
  */
-const SPREAD = {
+export const SPREAD = {
   fishCount: 0.12,
   fishLength: 0.07,
   ration: 0.15,
@@ -111,10 +111,13 @@ function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: 
       ? tanWithoutBed(sizing, result.still, (pond.volumeM3 * design.weeklyExchange) / 7, treated, factors)
       : monthlyTanMgL(sizing, treated, factors)
   const fed = sizing.feedKgPerYear / Math.max(1e-9, result.grown.feedKgPerYear)
+  const feedSolids = result.grown.feedKgPerYear * result.train.solidsPast * rules.clogging.solidsPerFeed
+  const fromFeed = feedSolids / Math.max(1e-9, feedSolids + pond.leafKgPerYear * result.train.litterPast)
   return {
     area: asked.areaM2 / (byLoad ? nitrification : 1),
     tan: Math.max(...tan),
     flow: result.flowM3PerH * flow,
-    flush: result.flushDays / (Math.max(0.1, fed) * about(SPREAD.solids)),
+    // leaves fall whatever the fish eat
+    flush: result.flushDays / ((1 + fromFeed * (Math.max(0.1, fed) - 1)) * about(SPREAD.solids)),
   }
 }
