@@ -222,6 +222,19 @@ describe('a shelf of one width', () => {
     // 6 × 4 at 0.4 m, then 5 × 3 for the other 0.8 m
     expect(basin.ok && basin.value.grossM3).toBeCloseTo(6 * 4 * 0.4 + 5 * 3 * 0.8, 3)
   })
+  it('may have a second one below it: two shelves and the pool, each as wide as it was taped', () => {
+    const outline = { kind: 'rectangle', lengthM: 6, widthM: 4 } as const
+    const below = (floorDepthM: number, insetM: number) => ({
+      name: `To ${floorDepthM}`,
+      floorDepthM,
+      surfaceShare: 1,
+      insetM,
+      sideSlope: 0,
+    })
+    const basin = basinOf({ outline, zones: [zone(0.3, 1, 0), below(0.6, 0.4), below(1.2, 0.9)], rockShare: 0 })
+    expect(basin.ok && basin.value.grossM3).toBeCloseTo(6 * 4 * 0.3 + 5.2 * 3.2 * 0.3 + 4.2 * 2.2 * 0.6, 3)
+    expect(basin.ok && basin.value.zones).toHaveLength(3)
+  })
   it('that is wider than the pond leaves nothing, and says so', () => {
     const basin = basinOf({
       outline: { kind: 'rectangle', lengthM: 6, widthM: 4 },
