@@ -1,31 +1,13 @@
-import { koiPond } from '../../../tests/fixtures/design-pond'
-import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
-import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
-import { suggestDesign } from '../../core/filter/suggest'
+import { offered, proposalContent } from '../../../tests/fixtures/proposal-content'
 import { comparedFigure, comparedName } from '../../messages/proposals/before-after-words'
 import { textsIn } from '../../messages/texts'
 import { beforeAfter, BEFORE_AFTER_ROWS } from './before-after'
-import type { ProposalContent } from './proposal'
 
 const t = textsIn('en')
-const design = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
-const pump = PUMP_CATALOGUE.find(({ id }) => id === design.pumpId)!
-const option = { label: '', why: '', designNumber: 2, design, pump, totalMinor: 1, taxMinor: 0 }
-const content: ProposalContent = {
-  title: 'Offer',
-  intro: '',
-  firmName: 'Firm',
-  customerName: 'Customer',
-  siteName: 'Site',
-  pondName: 'Pond',
-  units: 'metric',
-  currency: 'EUR',
-  pond: koiPond,
-  rules: DEFAULT_FILTER_RULES,
-  houseMethod: 'volume',
-  options: [option],
-  found: { designNumber: 1, design: { ...design, lengthM: design.lengthM * 0.4 }, pump },
-}
+const [option] = proposalContent().options
+const content = proposalContent({
+  found: { ...option!, design: { ...offered, lengthM: offered.lengthM * 0.4 } },
+})
 
 describe('before and after', () => {
   it('says nothing where no filter was found', () => {
@@ -45,8 +27,8 @@ describe('before and after', () => {
     const two = {
       ...content,
       options: [
-        { ...option, label: 'Good' },
-        { ...option, label: 'Better' },
+        { ...option!, label: 'Good' },
+        { ...option!, label: 'Better' },
       ],
     }
     expect(beforeAfter(two)!.map((of) => comparedName(of, two, t))).toEqual(['Today', 'Good', 'Better'])

@@ -1,36 +1,12 @@
 import { koiPond } from '../../../tests/fixtures/design-pond'
+import { offered, proposalContent } from '../../../tests/fixtures/proposal-content'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { suggestDesign } from '../../core/filter/suggest'
-import type { ProposalContent } from './proposal'
 import { optionFacts } from './proposal-facts'
 
-const design = suggestDesign(koiPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
-const content = (changes: Partial<ProposalContent> = {}): ProposalContent => ({
-  title: 'Offer',
-  intro: '',
-  firmName: 'Firm',
-  customerName: 'Customer',
-  siteName: 'Site',
-  pondName: 'Pond',
-  units: 'metric',
-  currency: 'EUR',
-  pond: koiPond,
-  rules: DEFAULT_FILTER_RULES,
-  houseMethod: 'volume',
-  options: [
-    {
-      label: '',
-      why: '',
-      designNumber: 1,
-      design,
-      pump: PUMP_CATALOGUE.find((pump) => pump.id === design.pumpId)!,
-      totalMinor: 1,
-      taxMinor: 0,
-    },
-  ],
-  ...changes,
-})
+const design = offered
+const content = proposalContent
 
 describe('what a proposal says of an option', () => {
   it('is a band about the figure, not the figure alone', () => {

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { rewriteItems } from '../price-book-items'
 
 /**
  * Each kind of equipment had one price; now each size has its own. What a firm paid for the one it had is taken for
@@ -18,50 +19,27 @@ const SIZES: Readonly<Record<string, { sizes: readonly number[]; was: number; gr
   'dosing-unit': { sizes: [10, 50], was: 10, growth: 0.2 },
 }
 
-interface Item {
-  readonly key: string
-  readonly name: string
-  readonly costMinor: number
-}
-interface Row {
-  readonly firm_id: string
-  readonly book: { readonly items: readonly Item[] }
-}
-
-async function rewritten(knex: Knex, items: (of: readonly Item[]) => Item[]): Promise<void> {
-  const { rows } = await knex.raw<{ rows: Row[] }>('select firm_id, book from price_books')
-  for (const { firm_id, book } of rows)
-    await knex.raw('update price_books set book = ?::jsonb where firm_id = ?', [
-      JSON.stringify({ ...book, items: items(book.items) }),
-      firm_id,
-    ])
-}
-
 export async function up(knex: Knex): Promise<void> {
-  await rewritten(knex, (items) =>
-    items.flatMap((item) => {
-      const kind = item.key.startsWith('companion:') ? item.key.slice('companion:'.length) : ''
-      const known = SIZES[kind]
-      if (!known) return [item]
-      return known.sizes.map((size) => ({
-        ...item,
-        key: `unit:${kind}:${size}`,
-        name: `${item.name} ${size}`,
-        costMinor: Math.round(item.costMinor * (size / known.was) ** known.growth),
-      }))
-    }),
-  )
+  await rewriteItems(knex, (item) => {
+    const kind = item.key.startsWith('companion:') ? item.key.slice('companion:'.length) : ''
+    const known = SIZES[kind]
+    if (!known) return [item]
+    return known.sizes.map((size) => ({
+      ...item,
+      key: `unit:${kind}:${size}`,
+      name: `${item.name} ${size}`,
+      costMinor: Math.round(item.costMinor * (size / known.was) ** known.growth),
+    }))
+  })
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await rewritten(knex, (items) =>
-    items.flatMap((item) => {
-      const [group, kind, size] = item.key.split(':')
-      if (group !== 'unit' || kind === undefined) return [item]
-      const known = SIZES[kind]
-      return known && Number(size) === known.was
-        ? [{ ...item, key: `companion:${kind}`, name: item.name.replace(new RegExp(` ${known.was}$`), '') }]
-        : []
-    }),
-  )
+  await rewriteItems(knex, (item) => {
+    const [group, kind, size] = item.key.split(':')
+    if (group !== 'unit' || kind === undefined) return [item]
+    const known = SIZES[kind]
+    return known && Number(size) === known.was
+      ? [{ ...item, key: `companion:${kind}`, name: item.name.replace(new RegExp(` ${known.was}$`), '') }]
+      : []
+  })
 }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { rewriteItems } from '../price-book-items'
 
 /**
  * A fitting had one price for pipe of every size, and so had vaults; now each size has its own. What a firm paid is
@@ -38,29 +39,10 @@ const VAULTS_CM = [20, 30, 40, 50, 60, 80, 100] as const
 const VAULT_WAS_CM = 40
 const VAULT_GROWTH = 1.2
 
-interface Item {
-  readonly key: string
-  readonly name: string
-  readonly costMinor: number
-}
-interface Row {
-  readonly firm_id: string
-  readonly book: { readonly items: readonly Item[] }
-}
-
-async function rewritten(knex: Knex, each: (item: Item) => Item[]): Promise<void> {
-  const { rows } = await knex.raw<{ rows: Row[] }>('select firm_id, book from price_books')
-  for (const { firm_id, book } of rows)
-    await knex.raw('update price_books set book = ?::jsonb where firm_id = ?', [
-      JSON.stringify({ ...book, items: book.items.flatMap(each) }),
-      firm_id,
-    ])
-}
-
 const grown = (costMinor: number, ratio: number, growth: number): number => Math.round(costMinor * ratio ** growth)
 
 export async function up(knex: Knex): Promise<void> {
-  await rewritten(knex, (item) => {
+  await rewriteItems(knex, (item) => {
     const [kind, of] = item.key.split(':')
     if (item.key === 'vault')
       return VAULTS_CM.map((cm) => ({
@@ -82,7 +64,7 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await rewritten(knex, (item) => {
+  await rewriteItems(knex, (item) => {
     const [kind, of, size] = item.key.split(':')
     if (kind === 'vault')
       return Number(of) === VAULT_WAS_CM ? [{ ...item, key: 'vault', name: item.name.replace(/, 40 cm$/, '') }] : []
