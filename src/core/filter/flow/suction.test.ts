@@ -86,14 +86,13 @@ describe('the suction of a dry-mounted pump', () => {
     expect(worked(mended).check!.verdict).toBe('pass')
   })
   it('is not asked of a pump that stands in the water', () => expect(worked(wetland).check).toBeUndefined())
-  it('stops where water would boil in the pump, and the remedy widens it and then sets the pump lower', () => {
+  it('stops where water would boil in the pump, and one remedy widens it and sets the pump lower', () => {
     let state = worked(dry({ suction: { diameterM: 0.0454, lengthM: 12, liftM: 6.4, footValve: true } }))
     expect(state.check).toMatchObject({ verdict: 'stop', also: { problem: 'head' } })
     expect(state.check!.figure).toBeLessThan(state.check!.limit)
-    const wider = remedied('suction', state)!
-    expect(wider.suction!.diameterM).toBeGreaterThan(0.0454)
-    for (let i = 0; i < 8 && state.check!.verdict !== 'pass'; i++) state = worked(remedied('suction', state)!)
+    state = worked(remedied('suction', state)!)
     expect(state.check!.verdict).toBe('pass')
+    expect(state.design.suction!.diameterM).toBeGreaterThan(0.0454)
     expect(state.design.suction!.liftM).toBeLessThan(6.4)
   })
   it('is a review where it empties at each stop, and a foot valve mends it', () => {

@@ -5,6 +5,7 @@ import { CHECK_LIMITS } from '../checks/check'
 import type { FilterDesign } from '../design-input'
 import { outletDropM } from '../first/pipes'
 import { suctionFor } from '../first/suction'
+import { suctionLossM } from '../flow/suction'
 import { pastTheBed } from '../first-design'
 import { FILTER_TYPE_FACTS } from '../types'
 import { pumped } from '../design'
@@ -26,6 +27,8 @@ const raisedBreak: Mend = (context) => {
 const MOST_RETURNS = 6
 /** Less friction than this is not worth a wider suction, m. */
 const FRICTION_WORTH_M = 0.2
+/** A little lower than it must be: a lower pump brings a little more flow. */
+const LOWER_BY_M = 0.05
 
 const forDemand: Mend = (context) => withPump(context, context.result.demand.neededM3PerH)
 
@@ -42,6 +45,32 @@ const bedShare: Mend = (context) => {
   if (most >= Math.max(methodM3PerH, ammoniaM3PerH, oxygenM3PerH))
     return { ...design, bypassShare: Number(Math.min(0.9, 1 - most / result.flowM3PerH).toFixed(2)) }
   return enlarge(context, result.areaM2 * 1.25)
+}
+
+/** A line that a dry-mounted pump can draw by: there, full when it stops, wide enough and the pump low enough. */
+const drawing: Mend = ({ pond, design, result, rules, pumps }) => {
+  const { pipes } = rules.tables
+  const { suction } = design
+  if (suction === null || result.suction === null)
+    return { ...design, suction: suctionFor(design, { dry: true }, result.flowM3PerH, pipes) }
+  const { npshAvailableM, npshRequiredM, lossM } = result.suction
+  const wantedM = npshRequiredM + CHECK_LIMITS.npshMarginM
+  if (npshAvailableM >= wantedM) return { ...design, suction: { ...suction, footValve: true } }
+  let wider = suction
+  // less friction brings more flow, and that more friction
+  const loss = () => {
+    const next = { ...design, suction: wider }
+    return suctionLossM(next, pumped(next, pond, rules, pumps).flowM3PerH)
+  }
+  for (;;) {
+    const diameterM = nextBoreM(wider.diameterM, pipes)
+    if (loss() <= FRICTION_WORTH_M || diameterM <= wider.diameterM) break
+    wider = { ...wider, diameterM }
+  }
+  // what friction does not give back, a lower place does
+  const missingM = wantedM - (npshAvailableM + lossM - loss())
+  const liftM = missingM > 0 ? Number((wider.liftM - missingM - LOWER_BY_M).toFixed(2)) : wider.liftM
+  return { ...design, suction: { ...wider, liftM } }
 }
 
 /** Mends of pumps, pipes, levels and what happens when the pump stops. */
@@ -87,20 +116,7 @@ export const FLOW_MENDS: Partial<Record<CheckId, Mend>> = {
       ? { ...design, suction: { ...suction, diameterM: nextBoreM(suction.diameterM, pipes) } }
       : { ...design, delivery: { ...delivery, diameterM: nextBoreM(delivery.diameterM, pipes) } }
   },
-  suction: (context) => {
-    const { design, result, rules } = context
-    const { pipes } = rules.tables
-    const { suction } = design
-    if (suction === null) return { ...design, suction: suctionFor(design, { dry: true }, result.flowM3PerH, pipes) }
-    if (result.suction!.npshAvailableM >= result.suction!.npshRequiredM + CHECK_LIMITS.npshMarginM)
-      return { ...design, suction: { ...suction, footValve: true } }
-    const diameterM = nextBoreM(suction.diameterM, pipes)
-    // friction is soon nothing: then the pump stands too high
-    if (diameterM > suction.diameterM && result.suction!.lossM > FRICTION_WORTH_M)
-      return { ...design, suction: { ...suction, diameterM } }
-    const over = result.suction!.npshRequiredM + CHECK_LIMITS.npshMarginM - result.suction!.npshAvailableM
-    return { ...design, suction: { ...suction, liftM: Number((suction.liftM - over - 0.01).toFixed(2)) } }
-  },
+  suction: drawing,
   'outlet-capacity': (context) => returnFor(context),
   'outlet-order': (context) => returnFor(context),
   'spare-return': (context) => returnFor(context, 2),
