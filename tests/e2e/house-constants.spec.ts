@@ -110,6 +110,7 @@ test('a dry-mounted pump draws by a line that is checked and priced; skimmers go
 
   // it is what stands there already, built by somebody else: drafts are weighed against it
   await page.getByRole('button', { name: /^Save as version/ }).click()
+  await expect(page.getByText(/^Opened from version \d+\.$/)).toBeVisible()
   await part(page, 'Versions')
   await page.getByRole('button', { name: /^Record version \d+ as found/ }).click()
   await expect(page.getByText('as found', { exact: true })).toBeVisible()
