@@ -222,10 +222,10 @@ describe('a pond without a filter', () => {
 })
 
 describe('a gravity return', () => {
-  it('says which law its half-full figure goes by: Manning on a long flat run, the entrance on a short steep one', () => {
-    const long = outletCapacity({ diameterM: 0.101, lengthM: 12, dropM: 0.06 })
+  it('says which law its half-full figure goes by: Manning on a long run, the entrance on a short one', () => {
+    const long = outletCapacity({ diameterM: 0.101, lengthM: 100, dropM: 0.5 })
     const short = outletCapacity({ diameterM: 0.101, lengthM: 0.6, dropM: 0.06 })
-    expect(long).toMatchObject({ halfFullBy: 'manning', halfFullM3PerH: partFullFlowM3PerH(0.101, 0.06 / 12, 0.5) })
+    expect(long).toMatchObject({ halfFullBy: 'manning', halfFullM3PerH: partFullFlowM3PerH(0.101, 0.5 / 100, 0.5) })
     expect(short).toMatchObject({ halfFullBy: 'entrance', halfFullM3PerH: short.fullM3PerH / 2 })
     expect(long.halfFullM3PerH).toBeLessThan(long.fullM3PerH / 2)
   })
