@@ -95,6 +95,8 @@ test('a customer’s telephone is changed by keys alone; what was entered holds 
   await expect(question).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(question).toHaveCount(0)
+  // the keys are given back to where they were, and only then go on
+  await expect(away).toBeFocused()
   await expect(page).toHaveURL(/\/customers\//)
   await expect(phone).toHaveValue('0555 0199')
 

@@ -1,7 +1,7 @@
 import { offered, proposalContent } from '../../../tests/fixtures/proposal-content'
-import { comparedFigure, comparedName } from '../../messages/proposals/before-after-words'
-import { textsIn } from '../../messages/texts'
-import { beforeAfter, BEFORE_AFTER_ROWS } from './before-after'
+import { comparedFigure, comparedName } from './before-after-words'
+import { textsIn } from '../texts'
+import { beforeAfter, BEFORE_AFTER_ROWS } from '../../domain/proposals/before-after'
 
 const t = textsIn('en')
 const [option] = proposalContent().options
