@@ -5,6 +5,7 @@ import { equipmentKind, type EquipmentKindKey } from '../../src/core/visits/equi
 import type { PondInput } from '../../src/domain/ponds/pond'
 import type { DesignId, PondId } from '../../src/domain/shared/ids'
 import type { Actor } from '../../src/server/platform/auth/actor'
+import { isStanding } from '../../src/domain/design/design'
 import { designPage, moveDesignOn, saveDesign } from '../../src/server/design/designs'
 import { addEquipment } from '../../src/server/equipment/tasks'
 import { takeOverPlanting } from '../../src/server/plants/patches'
@@ -61,7 +62,7 @@ interface Drawn {
 async function standingBed(owner: Actor, { id, kind, builtOn }: BuiltPond): Promise<Drawn | null> {
   if (kind !== undefined) return null
   const { designs } = await designPage(owner, id)
-  const standing = designs.find(({ state }) => state === 'approved' || state === 'built')
+  const standing = designs.find((design) => isStanding(design) || design.state === 'approved')
   const drawn = standing ?? designs.at(-1)
   if (!drawn) return null
   return { bed: drawn.bed, built: async () => (standing ? undefined : build(owner, drawn.id, builtOn)) }
