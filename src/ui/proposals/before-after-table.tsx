@@ -4,6 +4,8 @@ import type { ProposalContent } from '@/domain/proposals/proposal'
 import { comparedFigure, comparedName } from '@/messages/proposals/before-after-words'
 import { useTexts } from '@/ui/kit/texts'
 
+const COLUMN_REM = 6
+
 /** The filter as it was found beside what is proposed. */
 export function BeforeAfterTable({ content }: { content: ProposalContent }) {
   const t = useTexts()
@@ -13,7 +15,11 @@ export function BeforeAfterTable({ content }: { content: ProposalContent }) {
     <section className="sheet" aria-label={t('proposals.beforeAfter.title')}>
       <h2>{t('proposals.beforeAfter.title')}</h2>
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('proposals.beforeAfter.table')}>
-        <table className="table table-sm mb-1">
+        {/* three columns stand side by side on a phone; more are reached by scrolling */}
+        <table
+          className="table table-sm mb-1"
+          style={{ tableLayout: 'fixed', minWidth: `${COLUMN_REM * (filters.length + 1)}rem` }}
+        >
           <thead>
             <tr>
               <th />
