@@ -17,7 +17,7 @@ export function BeforeAfterTable({ content }: { content: ProposalContent }) {
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('proposals.beforeAfter.table')}>
         {/* three columns stand side by side on a phone; more are reached by scrolling */}
         <table
-          className="table table-sm mb-1"
+          className="table table-sm of-sentences mb-1"
           style={{ tableLayout: 'fixed', minWidth: `${COLUMN_REM * (filters.length + 1)}rem` }}
         >
           <thead>

@@ -29,11 +29,11 @@ export function SkimmerChooser({ data, bed, shown, set }: DesignPart) {
       {designPond.lining === 'unknown' ? (
         <p>
           {t('skimmers.chooser.setLining')}{' '}
-          <Link href={`/ponds/${pond.id}/edit`}>{t('skimmers.chooser.editSurvey')}</Link>
+          <Link href={`/ponds/${pond.id}/survey`}>{t('skimmers.chooser.editSurvey')}</Link>
         </p>
       ) : null}
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('skimmers.chooser.title')}>
-        <table className="table table-sm align-top mb-2">
+        <table className="table table-sm of-sentences align-top mb-2" style={{ minWidth: '40rem' }}>
           <thead>
             <tr>
               {(['kind', 'suits', 'needs', 'parts', 'leaves'] as const).map((head) => (

@@ -86,6 +86,13 @@ describe('the filter train on its page', () => {
     )
     expect(now.train.map(({ kind }) => kind)).toEqual(['skimmer-pump-fed', 'skimmer-pump-fed', 'uv'])
   })
+  it('sends who does not know what seals the pond to its survey', () => {
+    const known = data.designPond
+    Object.assign(data, { designPond: { ...known, lining: 'unknown' } })
+    show()
+    expect(screen.getByRole('link', { name: 'Edit survey' })).toHaveAttribute('href', '/ponds/p1/survey')
+    Object.assign(data, { designPond: known })
+  })
   it('puts a unit earlier and later, and takes it out; the ends cannot be passed', async () => {
     show(trainUnit('drum'), trainUnit('uv'))
     expect(screen.getByRole('button', { name: 'Move Rotary drum filter earlier' })).toBeDisabled()
