@@ -116,5 +116,9 @@ test('a dry-mounted pump draws by a line that is checked and priced; skimmers go
   await expect(page.getByText('as found', { exact: true })).toBeVisible()
   await openDesign(page)
   await expect(page.getByText(/^Filter as found \(version \d+\)$/)).toBeVisible()
+  // and was it a slip, it is taken back
+  await part(page, 'Versions')
+  await page.getByRole('button', { name: /^Version \d+ is not what was found/ }).click()
+  await expect(page.getByText('as found', { exact: true })).toHaveCount(0)
   expect(errors).toEqual([])
 })

@@ -52,6 +52,14 @@ describe('a filter that was found at a pond', () => {
     expect((await problemOf(moveDesignOn(actors.designer, small, 2, { state: 'approved' }))).kind).toBe('refused')
     expect((await problemOf(moveDesignOn(actors.technician, small, 2, { state: 'found' }))).kind).toBe('forbidden')
   })
+  it('that was recorded by mistake is taken back, and stands no more', async () => {
+    const { actors, pondId, small } = await withFound('Waterplantain')
+    expect((await problemOf(moveDesignOn(actors.designer, small, 1, { state: 'open' }))).kind).toBe('refused')
+    await moveDesignOn(actors.designer, small, 1, { state: 'found' })
+    await moveDesignOn(actors.designer, small, 2, { state: 'open' })
+    expect((await dosesPage(actors.office, pondId)).system.filterVoidsM3).toBe(0)
+    expect((await pondHead(actors.office, pondId)).state.filter).toMatchObject({ state: 'open' })
+  })
   it('is set beside what is proposed, on the page and on paper, as it stood that day', async () => {
     const { actors, pondId, small, save, start } = await withFound('Arrowhead')
     const larger = await save('Larger', start)

@@ -126,6 +126,17 @@ describe('the firm’s own figures', () => {
       fields: [{ path: 'own.clogging.gravelShare.value' }],
     })
   })
+  it('of a house are refused where they contradict a pond’s, which is named; a pond’s may lean on the house’s', async () => {
+    const { actors, pondId } = await withPond('Cattail')
+    await setHouseConstants(actors.owner, 0, { 'clogging.gravelShare': { ...OWN, value: 0.1 } })
+    // with the usual share of the gravel this would be more than all
+    const own = { 'clogging.chamberShare': { ...OWN, value: 0.85 } }
+    await setPondConstants(actors.designer, pondId, 1, own)
+    expect((await designPage(actors.designer, pondId)).rules.clogging).toMatchObject({ chamberShare: 0.85 })
+    const { name } = (await pondRules(actors.designer, pondId)).pond
+    const back = await problemOf(setHouseConstants(actors.owner, 1, {}))
+    expect(back).toMatchObject({ kind: 'refused', message: expect.stringContaining(name) })
+  })
   it('are not taken without reason and source, nor for what is no figure', () => {
     expect(OwnConstants.safeParse({ [STONE]: { ...OWN, reason: ' ' } }).error?.issues[0]!.path).toEqual([
       STONE,

@@ -22,25 +22,36 @@ export type OwnConstant = z.infer<typeof OwnConstant>
 /** Figures of its own that a firm, or a pond, reckons with: each with its reason and its source. */
 export type OwnConstants = { readonly [K in ConstantKey]?: OwnConstant }
 
-export const OwnConstants = z
-  .strictObject(
-    Object.fromEntries(
-      HOUSE_CONSTANTS.map(({ key, range: [from, to] }) => {
-        const error = said('houseRules.problems.constantOutOfRange', { from, to })
-        const value = OwnConstant.shape.value.min(from, { error }).max(to, { error })
-        return [key, OwnConstant.extend({ value }).optional()]
-      }),
-    ),
-  )
-  .superRefine((own, context) => {
+export const OwnConstants = z.strictObject(
+  Object.fromEntries(
+    HOUSE_CONSTANTS.map(({ key, range: [from, to] }) => {
+      const error = said('houseRules.problems.constantOutOfRange', { from, to })
+      const value = OwnConstant.shape.value.min(from, { error }).max(to, { error })
+      return [key, OwnConstant.extend({ value }).optional()]
+    }),
+  ),
+) as unknown as z.ZodType<OwnConstants>
+
+/** The same, refused where figures contradict each other. @param house what holds where these set nothing */
+export const agreeingWith = (house: OwnConstants): z.ZodType<OwnConstants> =>
+  OwnConstants.superRefine((own, context) => {
     if (context.issues.length > 0) return
-    for (const key of contradictions(withConstants(DEFAULT_FILTER_RULES, valuesOf(own as OwnConstants))))
+    for (const key of contradictions(rulesWith({ ...house, ...own })))
       context.addIssue({
         code: 'custom',
         path: [key, 'value'],
         message: said('houseRules.problems.constantsContradict'),
       })
-  }) as unknown as z.ZodType<OwnConstants>
+  })
+
+/** What a house may set: its figures agree with each other and with the usual ones. */
+export const HouseConstants = agreeingWith({})
+
+const rulesWith = (own: OwnConstants) => withConstants(DEFAULT_FILTER_RULES, valuesOf(own))
+
+/** Whether a pond's figures agree with those that a house would have. */
+export const agree = (house: OwnConstants, pond: OwnConstants): boolean =>
+  contradictions(rulesWith({ ...house, ...pond })).length === 0
 
 export interface KeptConstants {
   readonly constants: OwnConstants

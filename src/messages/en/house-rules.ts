@@ -148,6 +148,8 @@ export const houseRules = {
     constantOutOfRange: 'Must be between {from} and {to}.',
     constantsContradict:
       'This contradicts another constant: the reduced share starts beyond the full one, chamber and gravel catch at most all solids, and algae bloom above the clear-water level.',
+    constantsContradictPond:
+      '{pond} has own constants that would contradict these. Change them under the rules of that pond first.',
     someoneElseSavedConstants:
       'Someone else saved design constants while you were editing them. Reload the page to continue from the saved version.',
     keepLeastTwoPipeSizes: 'Keep at least two pipe sizes.',

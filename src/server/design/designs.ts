@@ -141,8 +141,18 @@ export async function saveDesign(
 type MoveOn = { readonly stopReason?: string } & (
   | { readonly state: 'approved' }
   | { readonly state: 'found' }
+  /** A version that was recorded as found by mistake. */
+  | { readonly state: 'open' }
   | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
 )
+
+/** The state that each is reached from, and what is said of a version that is in another. */
+const COMES_FROM = {
+  approved: ['open', said('design.problems.onlyOpenVersionCanApproved')],
+  found: ['open', said('design.problems.onlyOpenVersionCanFound')],
+  open: ['found', said('design.problems.onlyFoundVersionTakenBack')],
+  built: ['approved', said('design.problems.approveVersionFirstThenCan')],
+} as const
 
 /**
  * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says
@@ -156,14 +166,11 @@ export async function moveDesignOn(actor: Actor, id: DesignId, version: number, 
   await inFirm(actor.firmId, async (trx) => {
     const design = await findDesign(trx, id)
     if (!design) throw notFound('design')
-    const from = to.state === 'built' ? 'approved' : 'open'
-    if (design.version === version && design.state !== from)
-      throw refused(
-        to.state === 'built'
-          ? said('design.problems.approveVersionFirstThenCan')
-          : said('design.problems.onlyOpenVersionCanApproved'),
-      )
-    if (to.state === 'found') return moveDesign(trx, { ...design, version }, 'found', actor.userId)
+    const [from, why] = COMES_FROM[to.state]
+    if (design.version === version && design.state !== from) throw refused(why)
+    // what stands at a pond stands, whatever checks say of it
+    if (to.state === 'found' || to.state === 'open')
+      return moveDesign(trx, { ...design, version }, to.state, actor.userId)
     const pond = (await findPond(trx, design.pondId))!
     const stops = openStops(
       await designContext(trx, actor, pond, stations),

@@ -70,6 +70,14 @@ export async function updateOwnConstants(
   )
 }
 
+/** Ponds with figures of their own. */
+export async function listPondConstants(
+  trx: Knex.Transaction,
+): Promise<{ readonly name: string; readonly own: OwnConstants }[]> {
+  const rows = await trx('ponds').whereRaw(`own_constants <> '{}'`).select('name', 'own_constants')
+  return rows.map((row) => ({ name: row.name, own: keptOwn(row) }))
+}
+
 export async function updateSiteSurvey(
   trx: Knex.Transaction,
   id: PondId,
@@ -80,6 +88,9 @@ export async function updateSiteSurvey(
     findPond(trx, id),
   )
 }
+
+const keptOwn = (row: Pick<RowOf<'ponds'>, 'own_constants'>): OwnConstants =>
+  keptConstants(row.own_constants as Readonly<Record<string, unknown>>)
 
 const withContext = (trx: Knex.Transaction) =>
   trx('ponds as p')
@@ -93,7 +104,7 @@ const toPond = (r: RowOf<'ponds'> & { site_name: string; town: string; customer_
   siteId: r.site_id,
   version: r.version,
   ownRules: OwnRules.parse(r.own_rules),
-  ownConstants: keptConstants(r.own_constants as Readonly<Record<string, unknown>>),
+  ownConstants: keptOwn(r),
   siteSurvey: SiteSurveyInput.parse(r.site_survey),
   siteName: r.site_name,
   town: r.town,

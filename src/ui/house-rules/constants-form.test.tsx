@@ -99,6 +99,17 @@ describe('the figures that filters are worked out by', () => {
     await press(`Change ${USABLE}`)
     expect((field(USABLE, 'Own figure') as HTMLInputElement).value).toMatch(/^40/)
   })
+  it('of a pond are weighed against the house’s, not against the usual ones', async () => {
+    const chamber = 'Solids caught in the sediment chamber'
+    show({ house: { 'clogging.gravelShare': { ...OURS, value: 0.1 } } })
+    await open('Solids and flushing')
+    await press(`Change ${chamber}`)
+    await fill(chamber, /^Own figure/, '85 %')
+    await fill(chamber, 'Reason', 'Measured.')
+    await fill(chamber, 'Source of the figure', 'Own beds.')
+    await press('Save design constants')
+    await waitFor(() => expect(sent).toHaveBeenCalledTimes(1))
+  })
   it('are read in the reader’s own units, stone by its name', async () => {
     show({ units: 'us' })
     await open('Stone')

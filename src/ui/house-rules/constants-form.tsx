@@ -1,14 +1,12 @@
 'use client'
 import { z } from 'zod'
 import { CONSTANT_GROUPS, HOUSE_CONSTANTS, type ConstantKey } from '@/core/filter/house-constants'
-import { OwnConstants } from '@/domain/house-rules/house-constants'
+import { agreeingWith, type OwnConstants } from '@/domain/house-rules/house-constants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useTexts } from '@/ui/kit/texts'
 import { send } from '@/ui/send'
 import { useSchemaForm } from '@/ui/use-schema-form'
 import { ConstantRow } from './constant-row'
-
-const Body = z.strictObject({ own: OwnConstants })
 
 interface ConstantsFormProps {
   /** Figures that differ here. */
@@ -27,7 +25,7 @@ interface ConstantsFormProps {
 export function ConstantsForm({ own: kept, house, version, onSaved, url, locked }: ConstantsFormProps) {
   const t = useTexts()
   const { values, put, errorOf, submit, problem, saved, sending, ready } = useSchemaForm({
-    schema: Body,
+    schema: z.strictObject({ own: agreeingWith(house ?? {}) }),
     values: { own: kept },
   })
   const { own } = values

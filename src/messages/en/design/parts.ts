@@ -211,6 +211,7 @@ export const parts = {
       'Opening and saving a version creates a copy with the next number. A saved version never changes.',
     approveVersion: 'Approve version {number}',
     foundVersion: 'Record version {number} as found',
+    notFoundVersion: 'Version {number} is not what was found',
     foundNote:
       'For a filter that somebody else built: draw it as it stands, save it and record it as found. Doses, forecasts and comparisons then go by it, and proposals show it beside what you propose. Put its pump and lamps into Equipment with what is known of their age.',
     markVersionBuilt: 'Mark version {number} as built',

@@ -88,6 +88,8 @@ export const problems = {
   pumpCatalogueMoreChooseAnother: 'That pump is no longer in the catalogue. Choose another.',
   fittingFirmsTableAddLeave: 'The fitting “{unknown}” is not in the firm’s table. Add it there, or leave it out.',
   onlyOpenVersionCanApproved: 'Only an open version can be approved.',
+  onlyOpenVersionCanFound: 'Only an open version can be recorded as found.',
+  onlyFoundVersionTakenBack: 'Only a version that was recorded as found can be taken back.',
   approveVersionFirstThenCan: 'Approve the version first; then it can be marked as built.',
   stopNeedsReason:
     '{count, plural, one {One check says} other {# checks say}} stop. Change the design, or enter a reason to go ahead.',

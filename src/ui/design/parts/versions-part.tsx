@@ -94,13 +94,23 @@ function MoveOn({ design, current }: { design: Design; current: FilterDesign }) 
   const { problem, errorOf, ask } = useSave()
   const [stopReason, setStopReason] = useState('')
   const stopped = errorOf('stopReason')
-  if (!may(role, 'designs.write') || isStanding(design)) return null
+  if (!may(role, 'designs.write') || design.state === 'built') return null
   const move = async (body: object) => {
     const answer = await ask(send('POST', `/api/v1/designs/${design.id}/state`, { ...body, stopReason }))
     if (!answer) return
     setAsBuilt(null)
   }
   const nextState = () => {
+    if (design.state === 'found')
+      return (
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-secondary ms-auto"
+          onClick={() => void move({ state: 'open', version: design.version })}
+        >
+          {t('design.versionsPart.notFoundVersion', { number: design.number })}
+        </button>
+      )
     if (design.state === 'open')
       return (
         <span className="d-flex flex-wrap gap-2 ms-auto">

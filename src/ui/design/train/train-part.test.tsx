@@ -61,6 +61,7 @@ const fill = async (within_: HTMLElement, label: string | RegExp, text: string) 
 }
 
 describe('the filter train on its page', () => {
+  afterEach(() => Object.assign(data, { designPond: koiPond }))
   it('begins empty, takes a unit of a size that is sold, and says what it does', async () => {
     show()
     expect(screen.getByText(/No equipment yet/)).toBeVisible()
@@ -87,11 +88,9 @@ describe('the filter train on its page', () => {
     expect(now.train.map(({ kind }) => kind)).toEqual(['skimmer-pump-fed', 'skimmer-pump-fed', 'uv'])
   })
   it('sends who does not know what seals the pond to its survey', () => {
-    const known = data.designPond
-    Object.assign(data, { designPond: { ...known, lining: 'unknown' } })
+    Object.assign(data, { designPond: { ...koiPond, lining: 'unknown' } })
     show()
     expect(screen.getByRole('link', { name: 'Edit survey' })).toHaveAttribute('href', '/ponds/p1/survey')
-    Object.assign(data, { designPond: known })
   })
   it('puts a unit earlier and later, and takes it out; the ends cannot be passed', async () => {
     show(trainUnit('drum'), trainUnit('uv'))

@@ -10,6 +10,7 @@ const stopReason = optionalText('design.fields.whyItIsRight', 500)
 const Body = z.discriminatedUnion('state', [
   z.strictObject({ state: z.literal('approved'), version, stopReason }),
   z.strictObject({ state: z.literal('found'), version, stopReason }),
+  z.strictObject({ state: z.literal('open'), version, stopReason }),
   z.strictObject({
     state: z.literal('built'),
     version,
