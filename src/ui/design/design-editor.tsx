@@ -43,7 +43,7 @@ const PARTS = [
   {
     key: 'water',
     name: textId('design.designEditor.pumpPipes'),
-    View: part(async () => (await import('./parts/water-part')).WaterPart),
+    View: part(async () => (await import('./water/water-part')).WaterPart),
   },
   {
     key: 'train',

@@ -11,7 +11,7 @@ import { koiPond } from '../../../tests/fixtures/design-pond'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { BedPart } from './parts/bed-part'
 import { NetworkPart } from './parts/network-part'
-import { WaterPart } from './parts/water-part'
+import { WaterPart } from './water/water-part'
 import { workThrough, type DesignPart } from './use-design'
 
 jest.mock('./pump-chart', () => ({ PumpChart: () => null }))

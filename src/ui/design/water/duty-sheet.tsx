@@ -4,7 +4,7 @@ import { formatNumber } from '@/core/units/format'
 import { Why } from '@/ui/kit/why'
 import { powerWords } from '@/messages/design/checks'
 import { useShow } from '@/ui/person-context'
-import { PumpChart } from '../pump-chart'
+import { PumpChart } from './pump-chart'
 import type { DesignPart } from '@/ui/design/use-design'
 
 /** Where pump and pipes agree, how the head adds up, and what the flow must do. */
