@@ -14,7 +14,7 @@ import { NetworkPart } from './parts/network-part'
 import { WaterPart } from './water/water-part'
 import { workThrough, type DesignPart } from './use-design'
 
-jest.mock('./pump-chart', () => ({ PumpChart: () => null }))
+jest.mock('./water/pump-chart', () => ({ PumpChart: () => null }))
 jest.mock('./use-network', () => ({ useNetwork: () => ({ status: 'solving' }) }))
 
 const data = {
