@@ -1,6 +1,8 @@
-import { quantileOfSorted } from '../numeric/quantile'
+import { quantileOfSorted } from '../statistics/quantile'
 import { seededRandom } from '../numeric/random'
-import { LEAD_KEYS, SCORED_KINDS, type Lead, type ScoredKind } from './issued'
+import { shareOf, type Estimate } from '../statistics/wilson'
+import { LEAD_KEYS, type Lead } from './leads'
+import { SCORED_KINDS, type ScoredKind } from './scored'
 
 /** Scores of one kind and lead that hang together: of one pond, or of one day at one pond where ponds are few. */
 export interface ScoreSums {
@@ -21,12 +23,6 @@ interface Pair {
   readonly tests: number
   readonly forecast: number
   readonly other: number
-}
-
-export interface Estimate {
-  readonly value: number
-  readonly low: number
-  readonly high: number
 }
 
 /** How forecasts of one kind did so far ahead. */
@@ -83,15 +79,6 @@ export function accuracyOf(sums: readonly ScoreSums[], usual = sums): Accuracy[]
       ]
     }),
   )
-}
-
-/** A share with its interval of 90 %. @source Wilson 1927 */
-export function shareOf(count: number, of: number): Estimate {
-  const z = 1.645
-  const share = count / of
-  const middle = (share + z ** 2 / (2 * of)) / (1 + z ** 2 / of)
-  const half = (z / (1 + z ** 2 / of)) * Math.sqrt((share * (1 - share)) / of + z ** 2 / (4 * of ** 2))
-  return { value: share, low: Math.max(0, middle - half), high: Math.min(1, middle + half) }
 }
 
 function skillOf(all: readonly Pair[]): Estimate | null {

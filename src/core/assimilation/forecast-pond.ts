@@ -2,13 +2,14 @@ import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
 import type { PondEvent } from '../ecosystem/events'
-import type { Issued } from './issued'
+import { scoresOf, type Issued } from './issued'
 import { lookBackDays, lookedBackAt } from './look-back'
 import { issuedOf, outlookOf, type Outlook } from './outlook'
-import { advanceFilter, startFilter, type DatedReading, type ParticleFilter } from './particle-filter'
+import { beginFilter } from './begin-filter'
+import { advanceFilter, type EnsembleFilter } from './ensemble-filter'
+import type { DatedReading } from './reading'
+import { stretchesOf, type PastScore } from './stretch'
 import type { EcoPond } from '../ecosystem/pond'
-import type { PondState } from '../ecosystem/running'
-import { simulate } from '../ecosystem/simulate'
 
 /** Everything that a pond's forecast hangs on. */
 export interface ForecastTask {
@@ -21,17 +22,21 @@ export interface ForecastTask {
   /** Day that the filter stands at, or begins at. */
   readonly from: IsoDate
   /** null: begin anew. */
-  readonly filter: ParticleFilter | null
+  readonly filter: EnsembleFilter | null
   /** From `from` to today. */
   readonly readings: readonly DatedReading[]
   /** Days counted from `from`. */
   readonly events: readonly PondEvent[]
-  readonly particles: number
+  /** How well the adopted volume is known, as a share. */
+  readonly volumeSigmaShare: number
+  /** How earlier forecasts of this pond as it is have done. */
+  readonly scores: readonly PastScore[]
+  readonly members: number
 }
 
 export interface ForecastMade {
   /** To be kept: a few days back, so that tests which come in late from the field are still learnt. */
-  readonly filter: ParticleFilter
+  readonly filter: EnsembleFilter
   readonly outlook: Outlook
   /** The outlook as it is given out today. */
   readonly issued: Issued
@@ -44,7 +49,6 @@ export interface ForecastMade {
 
 /** Tests may come in so late, days. @source house default: a device without signal over a long weekend */
 export const LATE_DAYS = 3
-const RUN_IN_DAYS = 365
 
 /**
  * Brings a pond's filter up to today and looks three weeks ahead: from today, or from tomorrow where the pond was
@@ -54,9 +58,9 @@ const RUN_IN_DAYS = 365
 export function forecastPond(task: ForecastTask): ForecastMade {
   const { pond, deepestM, station, known } = task
   const { today } = known
-  const begin = task.filter ?? startFilter(runIn(task), task.from, task.particles)
+  const begin = task.filter ?? beginFilter(task)
   const weather = withNormals([...known.observed, ...known.forecast], station, begin.day, addDays(today, 1))
-  const advance = (filter: ParticleFilter, to: IsoDate): ParticleFilter => {
+  const advance = (filter: EnsembleFilter, to: IsoDate): EnsembleFilter => {
     const gone = daysBetween(begin.day, filter.day)
     const events = task.events.filter((e) => e.day >= gone).map((e) => ({ ...e, day: e.day - gone }))
     return advanceFilter(filter, { pond, deepestM, weather: weather.slice(gone), readings: task.readings, events }, to)
@@ -71,29 +75,10 @@ export function forecastPond(task: ForecastTask): ForecastMade {
   if (kept.day < settled) kept = advance(kept, settled)
   const testedToday = task.readings.some((r) => r.day === today)
   const now = advance(kept, testedToday ? addDays(today, 1) : today)
-  const made = outlookOf(now, { pond, deepestM, station, known })
+  const stretch = stretchesOf([...task.scores, ...scoresOf(lookedBack, task.readings, deepestM)])
+  const made = outlookOf(now, { pond, deepestM, station, known, stretch })
   const { from, bands, risks } = made
-  return { filter: kept, outlook: { from, bands, risks }, issued: issuedOf(made, today), lookedBack }
-}
-
-/** A usual year before the filter's first day. */
-function runIn({ pond, station, from }: ForecastTask): PondState {
-  const begin = plainDayOfYear(addDays(from, -RUN_IN_DAYS))
-  const normals = dailyNormals(station)
-  const weather = Array.from({ length: RUN_IN_DAYS }, (_, i) => ({
-    ...normals[(begin + i - 1) % 365]!,
-    rainMm: normals[(begin + i - 1) % 365]!.rainMm / 30.4,
-  }))
-  return simulate({
-    pond,
-    weather,
-    startDay: begin,
-    days: RUN_IN_DAYS,
-    events: [],
-    start: { kind: 'settled' },
-    every: 'day',
-    fishKept: true,
-  }).end
+  return { filter: kept, outlook: { from, bands, risks }, issued: issuedOf(made, today, stretch), lookedBack }
 }
 
 /** Days without a gap: what was not observed is taken as usual. */

@@ -7,6 +7,7 @@ import { seenToFloor } from './observed'
 export const OUTLOOK_OUTPUTS = [
   'waterC',
   'tan',
+  'ph',
   'nh3',
   'nitrite',
   'oxygen',

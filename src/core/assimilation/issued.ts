@@ -1,11 +1,16 @@
 import { daysBetween, type IsoDate } from '../numeric/calendar'
 import { recordOf } from '../numeric/record-of'
-import { quantileOfSorted } from '../numeric/quantile'
+import { quantileOfSorted } from '../statistics/quantile'
 import { plainDayOfYear } from '../season/weather-ahead'
 import type { Band } from '../ecosystem/comparison/comparison'
-import { asRead, misfit, OBSERVED, type ObservedKind } from './observed'
+import { shareBelow, type Spread } from '../statistics/two-piece-normal'
+import type { Placed } from '../statistics/pit'
+import { asRead, misfit, OBSERVED, onScale } from './observed'
 import { isPast, type Hazard, type OutlookOutput } from './hazards'
-import type { DatedReading } from './particle-filter'
+import { LEAD_KEYS, LEADS, type Lead } from './leads'
+import { intervalOf, readValue, type DatedReading } from './reading'
+import { SCORED, SCORED_KINDS, type ScoredKind } from './scored'
+import type { Stretches } from './stretch'
 
 /** A forecast as it was given out: what was known on its day is in it, and nothing that came later. */
 export interface Issued {
@@ -16,30 +21,9 @@ export interface Issued {
   readonly bands: Readonly<Record<OutlookOutput, Band>>
   /** Share of the runs that are past each hazard's line, day by day. */
   readonly past: Readonly<Record<Hazard, readonly number[]>>
+  /** By how much the bands are wider than the model's own; left out by those of an older model. */
+  readonly stretch?: Stretches
 }
-
-/** How far ahead a forecast looked, in days; of several it is the one nearest to `best` that is held to account. */
-export const LEADS = {
-  near: { from: 1, to: 3, best: 2 },
-  middle: { from: 4, to: 10, best: 7 },
-  far: { from: 11, to: 21, best: 16 },
-} as const
-export type Lead = keyof typeof LEADS
-export const LEAD_KEYS = Object.keys(LEADS) as Lead[]
-
-/**
- * What is forecast and can be tested the same way. Toxic ammonia is forecast as a day's highest, which no single test
- * shows, and the level by no test at all.
- */
-export const SCORED = {
-  waterTemp: 'heat',
-  tan: null,
-  nitrite: 'nitrite',
-  dissolvedOxygen: 'oxygen',
-  clarityDepth: 'murk',
-} as const satisfies Partial<Record<ObservedKind, Hazard | null>>
-export type ScoredKind = keyof typeof SCORED
-export const SCORED_KINDS = Object.keys(SCORED) as ScoredKind[]
 
 /** One test held against the forecast that had been given out so many days before. */
 export interface Score {
@@ -53,6 +37,9 @@ export interface Score {
   readonly middle: number
   readonly high: number
   readonly read: number
+  /** Where the test fell in the forecast, by shares of it; a range where the test tells one. */
+  readonly placed: Placed
+  readonly stretch: number
   /** The reading that was known when the forecast was given out; null where there was none. */
   readonly last: number | null
   /** The pond's usual at this time of year, from its tests of earlier years; null where there was none. */
@@ -79,19 +66,19 @@ export function scoresOf(issued: readonly Issued[], readings: readonly DatedRead
   const byKind = recordOf(SCORED_KINDS, (kind) =>
     readings
       .filter((r) => r.kind === kind)
-      .map((r) => ({ day: r.day, value: asRead(kind, r.value, deepestM) }))
+      .map((r) => ({ ...r, value: readValue(r, deepestM) }))
       .sort((a, b) => a.day.localeCompare(b.day)),
   )
   return SCORED_KINDS.flatMap((kind) =>
-    byKind[kind].flatMap(({ day, value }) =>
+    byKind[kind].flatMap((reading) =>
       LEAD_KEYS.flatMap((lead): Score[] => {
-        const forecast = nearest(issued, day, lead)
+        const forecast = nearest(issued, reading.day, lead)
         if (!forecast) return []
-        const at = daysBetween(forecast.from, day)
+        const at = daysBetween(forecast.from, reading.day)
         const band = forecast.bands[OBSERVED[kind].output as OutlookOutput]
         if (at < 0 || band.p50[at] === undefined) return []
         const known = byKind[kind].filter((r) => r.day <= forecast.on)
-        return [scoreOf({ kind, day, lead, forecast, at, band, value, known, deepestM })]
+        return [scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM })]
       }),
     ),
   )
@@ -106,17 +93,17 @@ function nearest(issued: readonly Issued[], day: IsoDate, lead: Lead): Issued | 
 
 interface Held {
   readonly kind: ScoredKind
-  readonly day: IsoDate
+  readonly reading: DatedReading
   readonly lead: Lead
   readonly forecast: Issued
   readonly at: number
   readonly band: Band
-  readonly value: number
   readonly known: readonly { readonly day: IsoDate; readonly value: number }[]
   readonly deepestM: number
 }
 
-function scoreOf({ kind, day, lead, forecast, at, band, value, known, deepestM }: Held): Score {
+function scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM }: Held): Score {
+  const { day, value } = reading
   const last = known.at(-1)?.value ?? null
   const earlier = known
     .filter((r) => daysBetween(r.day, day) > YEAR_DAYS / 2 && daysApartInYear(r.day, day) <= USUAL_WITHIN_DAYS)
@@ -136,12 +123,25 @@ function scoreOf({ kind, day, lead, forecast, at, band, value, known, deepestM }
     middle: middle!,
     high: high!,
     read: value,
+    placed: placedIn({ p10: low!, p50: middle!, p90: high! }, kind, reading, deepestM),
+    stretch: forecast.stretch?.[kind][lead] ?? 1,
     last,
     usual,
     off: { forecast: off(middle!), last: last === null ? null : off(last), usual: usual === null ? null : off(usual) },
     past: hazard && (forecast.past[hazard][at] ?? null),
     crossed: hazard && isPast(hazard, value, deepestM),
   }
+}
+
+/** Where a test fell in a band: what the test itself adds to the spread is counted with it. */
+function placedIn(band: Spread, kind: ScoredKind, reading: DatedReading, deepestM: number): Placed {
+  const { low, high, scatter } = intervalOf(reading, deepestM)
+  const spread = {
+    p10: onScale(kind, band.p10),
+    p50: onScale(kind, band.p50),
+    p90: onScale(kind, band.p90),
+  }
+  return { low: shareBelow(spread, low, scatter), high: shareBelow(spread, high, scatter) }
 }
 
 function daysApartInYear(a: IsoDate, b: IsoDate): number {

@@ -1,16 +1,17 @@
 import { addDays, type IsoDate } from '../numeric/calendar'
 import type { ForecastTask } from './forecast-pond'
-import { LEAD_KEYS, LEADS, SCORED, type Issued } from './issued'
+import type { Issued } from './issued'
+import { LEAD_KEYS, LEADS } from './leads'
 import { issuedOf, outlookOf } from './outlook'
-import type { DatedReading, ParticleFilter } from './particle-filter'
+import type { EnsembleFilter } from './ensemble-filter'
+import type { DatedReading } from './reading'
+import { SCORED } from './scored'
+import { UNSTRETCHED } from './stretch'
 
-/**
- * So many of a filter's particles tell what it would have said: the middle and a band need no more. Taken from the
- * whole list: copies of one stand side by side in it, and those drawn anew at its end.
- */
-const PARTICLES = 25
+/** So many of a filter's members tell what it would have said: the middle and a band need no more. */
+const MEMBERS = 34
 /** A pond with a probe is tested every day: so many days, spread evenly, tell as much as all of them. */
-const MOST_DAYS = 24
+const MOST_DAYS = 18
 /** As far as the furthest lead looks. */
 const DAYS = LEADS.far.best + 1
 
@@ -30,10 +31,11 @@ export function lookBackDays(readings: readonly DatedReading[], from: IsoDate, b
 }
 
 /** What a filter says at its day, knowing nothing of the weather that came after. */
-export function lookedBackAt(filter: ParticleFilter, { pond, deepestM, station, known }: ForecastTask): Issued {
+export function lookedBackAt(filter: EnsembleFilter, { pond, deepestM, station, known }: ForecastTask): Issued {
   const observed = known.observed.filter((d) => d.date < filter.day)
-  const every = Math.ceil(filter.particles.length / PARTICLES)
-  const few = { ...filter, particles: filter.particles.filter((_, i) => i % every === every - 1) }
+  const every = Math.ceil(filter.members.length / MEMBERS)
+  const few = { ...filter, members: filter.members.filter((_, i) => i % every === 0) }
   const then = { today: filter.day, observed, forecast: [] }
-  return issuedOf(outlookOf(few, { pond, deepestM, station, known: then }, DAYS), filter.day)
+  const setting = { pond, deepestM, station, known: then, stretch: UNSTRETCHED }
+  return issuedOf(outlookOf(few, setting, DAYS), filter.day, UNSTRETCHED)
 }

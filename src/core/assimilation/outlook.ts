@@ -1,16 +1,17 @@
-import { daysBetween, type IsoDate } from '../numeric/calendar'
-import { quantileOfSorted } from '../numeric/quantile'
+import { daysBetween } from '../numeric/calendar'
+import { quantileOfSorted } from '../statistics/quantile'
 import { seededRandom } from '../numeric/random'
 import type { StationNormals } from '../season/station'
 import { plainDayOfYear, possibleWeather, type KnownWeather } from '../season/weather-ahead'
 import { simulate } from '../ecosystem/simulate'
 import type { Band } from '../ecosystem/comparison/comparison'
-import type { Series } from '../ecosystem/outputs'
 import type { EcoPond } from '../ecosystem/pond'
 import { HAZARD_KEYS, HAZARDS, isPast, OUTLOOK_OUTPUTS, type Hazard, type OutlookOutput } from './hazards'
 import type { Issued } from './issued'
-import { asRead, withoutBias, type ObservedKind } from './observed'
-import { parametersOf, type ParticleFilter } from './particle-filter'
+import type { EnsembleFilter } from './ensemble-filter'
+import { correctedRuns, type CorrectedRun, type MemberRun } from './corrected'
+import type { Stretches } from './stretch'
+import { parametersOf, pondOf, stateAsFed } from './traits'
 import { recordOf } from '../numeric/record-of'
 
 export const OUTLOOK_DAYS = 21
@@ -24,7 +25,7 @@ export interface Risk {
 }
 
 export interface Outlook {
-  readonly from: IsoDate
+  readonly from: string
   readonly bands: Readonly<Record<OutlookOutput, Band>>
   readonly risks: Readonly<Record<Hazard, Risk>>
 }
@@ -39,82 +40,66 @@ const SEED = 90_001
 
 export interface OutlookInput {
   readonly pond: EcoPond
-  /** The pond's deepest water, m: a hand is seen no deeper. */
+  /** The pond's deepest water, m: clarity is read no deeper. */
   readonly deepestM: number
   readonly station: StationNormals
   readonly known: KnownWeather
+  /** What past forecasts of this pond ask of its bands. */
+  readonly stretch: Stretches
 }
 
 /**
- * The coming weeks of a pond from its filter, through weathers that go on from the forecast.
+ * The coming weeks of a pond from its ensemble, through weathers that go on from the forecast: what would be read,
+ * with the pond's own bias and as wide as its past forecasts have shown to be needed.
  * @param days how far, three weeks unless said otherwise
  */
-export function outlookOf(filter: ParticleFilter, input: OutlookInput, days = OUTLOOK_DAYS): OutlookMade {
-  const runs = runsAhead(filter, input, days)
+export function outlookOf(filter: EnsembleFilter, input: OutlookInput, days = OUTLOOK_DAYS): OutlookMade {
+  const { deepestM, stretch, known } = input
+  const setting = { deepestM, stretch, leadOfFirst: daysBetween(known.today, filter.day) }
+  const runs = correctedRuns(runsAhead(filter, input, days), days, setting)
   return {
     from: filter.day,
     bands: bandsOf(runs, days),
-    risks: recordOf(HAZARD_KEYS, (hazard) => riskOf(runs, hazard, input.deepestM)),
-    past: pastOf(runs, days, input.deepestM),
+    risks: recordOf(HAZARD_KEYS, (hazard) => riskOf(runs, hazard, deepestM)),
+    past: pastOf(runs, days, deepestM),
   }
 }
 
 /** What is kept of an outlook, to be held against the tests that come after. @param on day it is given out */
-export const issuedOf = ({ from, bands, past }: OutlookMade, on: IsoDate): Issued => ({ on, from, bands, past })
+export const issuedOf = ({ from, bands, past }: OutlookMade, on: string, stretch: Stretches): Issued => ({
+  on,
+  from,
+  bands,
+  past,
+  stretch,
+})
 
-function runsAhead(
-  filter: ParticleFilter,
-  { pond, deepestM, station, known }: OutlookInput,
-  days: number,
-): CorrectedSeries[] {
-  const draw = possibleWeather(known, station, filter.day, days)
-  return filter.particles.map((particle, i) => {
+function runsAhead(filter: EnsembleFilter, input: OutlookInput, days: number): MemberRun[] {
+  const draw = possibleWeather(input.known, input.station, filter.day, days)
+  return filter.members.map(({ traits, volumeShare, state, bias }, i) => {
+    const random = seededRandom(SEED + i + daysBetween('2001-01-01', filter.day))
     const { series } = simulate({
-      pond,
-      weather: draw(seededRandom(SEED + i + daysBetween('2001-01-01', filter.day))),
+      pond: pondOf(input.pond, traits, volumeShare),
+      weather: draw(random),
       startDay: plainDayOfYear(filter.day),
       days,
       events: [],
-      start: particle.state,
-      parameters: parametersOf(particle),
+      start: stateAsFed(state, traits),
+      parameters: parametersOf(traits),
       every: 'day',
     })
-    return corrected(series, filter.bias, deepestM)
+    return { series, bias, random }
   })
 }
 
-/** Kind of test by which each output's bias is known; toxic ammonia is off by as much as the total. */
-const READ_AS: Readonly<Partial<Record<OutlookOutput, ObservedKind>>> = {
-  waterC: 'waterTemp',
-  tan: 'tan',
-  nitrite: 'nitrite',
-  oxygen: 'dissolvedOxygen',
-  clarityM: 'clarityDepth',
-}
-
-type CorrectedSeries = Readonly<Record<OutlookOutput, readonly number[]>>
-
-/** A run's outputs as they would be read, with the pond's own bias taken off. */
-function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: number): CorrectedSeries {
-  const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
-  return recordOf(OUTLOOK_OUTPUTS, (output) => {
-    const kind = READ_AS[output]
-    if (output === 'nh3') return Array.from(series.nh3, (value, d) => value * tanShare[d]!)
-    if (!kind) return Array.from(series[output])
-    const read = (value: number) =>
-      asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
-    return Array.from(series[output], read)
-  })
-}
-
-const bandsOf = (runs: readonly CorrectedSeries[], days: number): Outlook['bands'] =>
+const bandsOf = (runs: readonly CorrectedRun[], days: number): Outlook['bands'] =>
   recordOf(OUTLOOK_OUTPUTS, (output) => {
     const sorted = eachDay(days, (d) => runs.map((r) => r[output][d]!).sort((a, b) => a - b))
     const at = (share: number) => sorted.map((values) => quantileOfSorted(values, share))
     return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
   })
 
-const pastOf = (runs: readonly CorrectedSeries[], days: number, deepestM: number): Issued['past'] =>
+const pastOf = (runs: readonly CorrectedRun[], days: number, deepestM: number): Issued['past'] =>
   recordOf(HAZARD_KEYS, (hazard) =>
     eachDay(
       days,
@@ -124,7 +109,7 @@ const pastOf = (runs: readonly CorrectedSeries[], days: number, deepestM: number
 
 const eachDay = <T>(days: number, of: (day: number) => T): T[] => Array.from({ length: days }, (_, d) => of(d))
 
-function riskOf(runs: readonly CorrectedSeries[], hazard: Hazard, deepestM: number): Risk {
+function riskOf(runs: readonly CorrectedRun[], hazard: Hazard, deepestM: number): Risk {
   const crossings = runs
     .map((run) => run[HAZARDS[hazard].output].findIndex((value) => isPast(hazard, value, deepestM)))
     .filter((day) => day >= 0)

@@ -1,6 +1,6 @@
 import { grownFish } from '../fish/load'
 import { normalDeviate, seededRandom, type Random } from '../numeric/random'
-import { quantileOfSorted } from '../numeric/quantile'
+import { quantileOfSorted } from '../statistics/quantile'
 import { treatingGravel, DEFAULT_LAYERS } from './bed/layers'
 import type { DesignResult } from './design'
 import type { DesignProblemInput } from './design-input'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { addDays, dayNumber, dayOfYear, isoWeekday, mondayOf, weekBeginOf } from './calendar'
 import { monotoneCubic } from './interpolate'
-import { quantileOfSorted } from './quantile'
+import { quantileOfSorted } from '../statistics/quantile'
 import { normalDeviate, seededRandom } from './random'
 import { findRoot } from './root'
 

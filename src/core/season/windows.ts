@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
-import { quantileOfSorted } from '../numeric/quantile'
+import { quantileOfSorted } from '../statistics/quantile'
 import { seededRandom, type Random } from '../numeric/random'
 import { WINDOW_JOBS, type SeasonRules, type WindowJob } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'

@@ -1,6 +1,6 @@
 import { bandOf, SHOWN_OUTPUTS, type MemberRun } from '../../core/ecosystem/comparison/comparison'
 import { settledDay } from '../../core/ecosystem/settling'
-import { quantileOfSorted } from '../../core/numeric/quantile'
+import { quantileOfSorted } from '../../core/statistics/quantile'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import type { DayTest } from '../diagnosis/diagnosis-check'
 import { newOption, type WhatIfInput } from './what-if'

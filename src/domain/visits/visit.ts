@@ -5,6 +5,7 @@ import type { VisitType } from '../../core/visits/step'
 import type { GateReason } from '../../core/visits/gates/gate'
 import { STEP_FIGURE_NAMES } from '../../core/visits/figures'
 import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
+import { READING_METHODS } from '../../core/water/test-methods'
 import { FISH_SPECIES_KEYS } from '../../core/fish/species'
 import { calendarDay, optionalText } from '../shared/fields'
 import { GEAR_KINDS, GEAR_STATES } from '../equipment/gear'
@@ -66,7 +67,6 @@ export const ArrangeInput = z.strictObject({
 export type VisitMove = z.infer<typeof ArrangeInput>['moves'][number]
 
 const ReadingValue = z.strictObject({ value: z.number(), belowStep: z.boolean().default(false) })
-export const READING_METHODS = ['strip', 'drops', 'meter', 'probe'] as const
 
 const ReadingsInput = z.partialRecord(
   z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]]),

@@ -5,7 +5,7 @@ import { badField } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listTimedVisits, resetDurations } from '@/server/visits/duration-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { quantileOfSorted } from '@/core/numeric/quantile'
+import { quantileOfSorted } from '@/core/statistics/quantile'
 import { said } from '@/domain/shared/said'
 
 /** What the firm's logged visits have taught about durations. */

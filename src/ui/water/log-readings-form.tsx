@@ -3,7 +3,8 @@ import { textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { VISIT_ONLY_READINGS, READING_KINDS, type ReadingKindName } from '@/core/water/readings'
 import type { PondId } from '@/domain/shared/ids'
-import { LogReadingsInput, READING_METHODS } from '@/domain/visits/visit'
+import { READING_METHODS, type ReadingMethod } from '@/core/water/test-methods'
+import { LogReadingsInput } from '@/domain/visits/visit'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { ReadingField } from '@/ui/kit/reading-field'
@@ -21,7 +22,7 @@ export const METHOD_NAMES = {
 } as const
 
 type Given = Partial<Record<ReadingKindName, { readonly value: number | null; readonly belowStep: boolean }>>
-const NOTHING = { given: {} as Given, method: 'drops' as (typeof READING_METHODS)[number], confirmedUnlikely: false }
+const NOTHING = { given: {} as Given, method: 'drops' as ReadingMethod, confirmedUnlikely: false }
 
 /** Readings taken between visits. */
 export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM: number | null }) {

@@ -13,7 +13,7 @@ import type { EcoPond } from '../pond'
 import { startRunning, type PondState } from '../running'
 import { simulate, type EcoResult } from '../simulate'
 import { takeKnownWater, type KnownWater, type StartKind } from '../start'
-import { quantileOfSorted } from '../../numeric/quantile'
+import { quantileOfSorted } from '../../statistics/quantile'
 
 /**
  * One way things could go: the pond as it would be fitted and fed, and what happens to it. Days count from the

@@ -3,13 +3,13 @@ import { useEffect, useState } from 'react'
 import type { StepFigure } from '@/core/visits/figures'
 import type { ReadingKindName } from '@/core/water/readings'
 import type { FishSpeciesKey } from '@/core/fish/species'
-import type { READING_METHODS } from '@/domain/visits/visit'
+import type { ReadingMethod } from '@/core/water/test-methods'
 
 export interface StepDraft {
   readonly readings: Readonly<Partial<Record<ReadingKindName, number | null>>>
   /** Tests that saw nothing, by their own words: "<0.25". */
   readonly below: Readonly<Partial<Record<ReadingKindName, boolean>>>
-  readonly method: (typeof READING_METHODS)[number]
+  readonly method: ReadingMethod
   readonly figures: Readonly<Partial<Record<StepFigure, number | null>>>
   readonly choice: string
   readonly fish: Readonly<Partial<Record<FishSpeciesKey, number | null>>>
