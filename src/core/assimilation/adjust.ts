@@ -74,4 +74,4 @@ export function regress(row: Float64Array, read: readonly number[], moves: reado
 }
 
 /** A slope within so many squared standard errors of nothing is left out altogether. @source 2.5² ≈ 99 % by chance */
-const CHANCE_WEIGHT = 4
+const CHANCE_WEIGHT = 2

@@ -7,10 +7,10 @@ import { DISSOLVED, STATE, type StateName } from '../ecosystem/states'
 import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear } from '../season/weather-ahead'
 import type { WeatherDay } from '../season/weather-year'
-import { drawBias } from './bias'
+import { drawBias, USUAL_WANDER } from './bias'
 import type { EnsembleFilter } from './ensemble-filter'
 import { chanceOf, type Member } from './member'
-import { drawTraits, parametersOf, pondOf, stateAsFed, stateOnFile } from './traits'
+import { drawTraits, parametersOf, pondOf, stateAsKept, stateOnFile } from './traits'
 
 /** A usual year before the filter's first day: the first part alike for all, the rest as each member has it. */
 const RUN_IN_DAYS = { alike: 305, apart: 60 } as const
@@ -51,12 +51,12 @@ export function beginFilter({ pond, station, from, members, volumeSigmaShare }: 
     const start = gathered(inVolume(shared, volumeShare), random)
     const { end } = simulate({
       ...runIn(pondOf(pond, traits, volumeShare), apart, apart),
-      start: stateAsFed(start, traits),
+      start: stateAsKept(start, traits),
       parameters: parametersOf(traits),
     })
     return { traits, volumeShare, state: stateOnFile(end, traits), bias: drawBias(random) }
   }
-  return { day: from, members: Array.from({ length: members }, own) }
+  return { day: from, members: Array.from({ length: members }, own), wander: USUAL_WANDER }
 }
 
 function usualDays(station: StationNormals, from: IsoDate, days: number): WeatherDay[] {

@@ -2,7 +2,7 @@ import type { Series } from '../ecosystem/outputs'
 import { unionisedShare } from '../ecosystem/unionised-share'
 import { recordOf } from '../numeric/record-of'
 import type { Random } from '../numeric/random'
-import { biasPath, type Biases } from './bias'
+import { biasPath, type Biases, type Wander } from './bias'
 import type { OutlookOutput } from './hazards'
 import { leadOf } from './leads'
 import { asRead, OBSERVED, offScale, onScale } from './observed'
@@ -24,6 +24,7 @@ interface Setting {
   readonly stretch: Stretches
   /** Days from when the forecast is given out to the first day of the runs. */
   readonly leadOfFirst: number
+  readonly wander: Wander
 }
 
 /**
@@ -53,10 +54,10 @@ function readOf(
   kind: ScoredKind,
   runs: readonly MemberRun[],
   days: number,
-  { deepestM, stretch, leadOfFirst }: Setting,
+  { deepestM, stretch, leadOfFirst, wander }: Setting,
 ): number[][] {
   const { output } = OBSERVED[kind]
-  const paths = runs.map(({ bias, random }) => biasPath(kind, bias[kind], days, random))
+  const paths = runs.map(({ bias, random }) => biasPath(kind, bias[kind], days, random, wander))
   const all = runs.map(() => new Array<number>(days))
   for (let d = 0; d < days; d++) {
     const scaled = runs.map(({ series }, i) => onScale(kind, series[output][d]!) + paths[i]![d]!)

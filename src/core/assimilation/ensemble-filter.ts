@@ -2,30 +2,19 @@ import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { recordOf } from '../numeric/record-of'
 import { plainDayOfYear, type DatedWeather } from '../season/weather-ahead'
 import type { PondEvent } from '../ecosystem/events'
-import type { EcoPond } from '../ecosystem/pond'
 import { simulate } from '../ecosystem/simulate'
-import { nextBias } from './bias'
+import { nextBias, type Wander } from './bias'
 import { learn, type Outcome } from './learn'
 import { chanceOf, type Member } from './member'
 import { OBSERVED, OBSERVED_KINDS, onScale } from './observed'
-import type { DatedReading } from './reading'
-import { eventsAsFed, parametersOf, pondOf, stateAsFed, stateOnFile } from './traits'
+import type { FilterInput } from './filter-input'
+import { eventsAsFed, parametersOf, pondOf, stateAsKept, stateOnFile } from './traits'
 
 /** What is known of a pond at the beginning of a day. */
 export interface EnsembleFilter {
   readonly day: IsoDate
   readonly members: readonly Member[]
-}
-
-export interface FilterInput {
-  readonly pond: EcoPond
-  /** The pond's deepest water, m: clarity is read no deeper. */
-  readonly deepestM: number
-  /** Observed days from the filter's day on, in order without gaps. */
-  readonly weather: readonly DatedWeather[]
-  readonly readings: readonly DatedReading[]
-  /** What was done at the pond, days counted from the filter's day. */
-  readonly events: readonly PondEvent[]
+  readonly wander: Wander
 }
 
 /**
@@ -41,17 +30,10 @@ export function advanceFilter(filter: EnsembleFilter, input: FilterInput, to: Is
     const gone = daysBetween(filter.day, now.day)
     const span = daysBetween(now.day, day === null ? to : addDays(day, 1))
     const ran = span > 0 ? run(now, input, weather.slice(gone), eventsWithin(events, gone, span), span) : null
-    if (ran) now = { day: addDays(now.day, span), members: ran.map(({ member }) => member) }
+    if (ran) now = { ...now, day: addDays(now.day, span), members: ran.map(({ member }) => member) }
     if (day === null || !ran) continue
-    now = {
-      day: now.day,
-      members: learn(
-        ran,
-        readings.filter((r) => r.day === day),
-        input.deepestM,
-        input.pond.volumeM3,
-      ),
-    }
+    const those = readings.filter((r) => r.day === day)
+    now = { ...now, ...learn({ outcomes: ran, wander: now.wander, readings: those }, input) }
   }
   return now
 }
@@ -71,13 +53,13 @@ function run(
       startDay: plainDayOfYear(filter.day),
       days,
       events: eventsAsFed(events, traits),
-      start: stateAsFed(member.state, traits),
+      start: stateAsKept(member.state, traits),
       parameters: parametersOf(traits),
       every: 'day',
       // the fish are those on file, whatever a member makes of their water
       fishKept: true,
     })
-    const bias = nextBias(member.bias, days, chanceOf(i, filter.day))
+    const bias = nextBias(member.bias, days, chanceOf(i, filter.day), filter.wander)
     const model = recordOf(OBSERVED_KINDS, (kind) => onScale(kind, series[OBSERVED[kind].output][days - 1]!))
     return { member: { traits, volumeShare, state: stateOnFile(end, traits), bias }, model }
   })

@@ -2,7 +2,7 @@ import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
 import type { PondEvent } from '../ecosystem/events'
-import { scoresOf, type Issued } from './issued'
+import { pastScoreOf, scoresOf, type Issued } from './issued'
 import { lookBackDays, lookedBackAt } from './look-back'
 import { issuedOf, outlookOf, type Outlook } from './outlook'
 import { beginFilter } from './begin-filter'
@@ -75,7 +75,8 @@ export function forecastPond(task: ForecastTask): ForecastMade {
   if (kept.day < settled) kept = advance(kept, settled)
   const testedToday = task.readings.some((r) => r.day === today)
   const now = advance(kept, testedToday ? addDays(today, 1) : today)
-  const stretch = stretchesOf([...task.scores, ...scoresOf(lookedBack, task.readings, deepestM)])
+  const back = scoresOf(lookedBack, task.readings, deepestM).map(pastScoreOf)
+  const stretch = stretchesOf([...task.scores, ...back], today)
   const made = outlookOf(now, { pond, deepestM, station, known, stretch })
   const { from, bands, risks } = made
   return { filter: kept, outlook: { from, bands, risks }, issued: issuedOf(made, today, stretch), lookedBack }

@@ -8,9 +8,9 @@ import type { Placed } from '../statistics/pit'
 import { asRead, misfit, OBSERVED, onScale } from './observed'
 import { isPast, type Hazard, type OutlookOutput } from './hazards'
 import { LEAD_KEYS, LEADS, type Lead } from './leads'
-import { intervalOf, readValue, type DatedReading } from './reading'
+import { intervalOf, readValue, type DatedReading, type Interval } from './reading'
 import { SCORED, SCORED_KINDS, type ScoredKind } from './scored'
-import type { Stretches } from './stretch'
+import type { PastScore, Stretches } from './stretch'
 
 /** A forecast as it was given out: what was known on its day is in it, and nothing that came later. */
 export interface Issued {
@@ -39,6 +39,8 @@ export interface Score {
   readonly read: number
   /** Where the test fell in the forecast, by shares of it; a range where the test tells one. */
   readonly placed: Placed
+  /** What the test says, on its kind's scale, and by how much the band had been made wider than the model's own. */
+  readonly test: Interval
   readonly stretch: number
   /** The reading that was known when the forecast was given out; null where there was none. */
   readonly last: number | null
@@ -104,6 +106,7 @@ interface Held {
 
 function scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM }: Held): Score {
   const { day, value } = reading
+  const test = intervalOf(reading, deepestM)
   const last = known.at(-1)?.value ?? null
   const earlier = known
     .filter((r) => daysBetween(r.day, day) > YEAR_DAYS / 2 && daysApartInYear(r.day, day) <= USUAL_WITHIN_DAYS)
@@ -123,7 +126,8 @@ function scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM }: H
     middle: middle!,
     high: high!,
     read: value,
-    placed: placedIn({ p10: low!, p50: middle!, p90: high! }, kind, reading, deepestM),
+    placed: placedIn(scaledBand(kind, { low: low!, middle: middle!, high: high! }), test),
+    test,
     stretch: forecast.stretch?.[kind][lead] ?? 1,
     last,
     usual,
@@ -133,15 +137,26 @@ function scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM }: H
   }
 }
 
+const scaledBand = (kind: ScoredKind, { low, middle, high }: Pick<Score, 'low' | 'middle' | 'high'>): Spread => ({
+  p10: onScale(kind, low),
+  p50: onScale(kind, middle),
+  p90: onScale(kind, high),
+})
+
 /** Where a test fell in a band: what the test itself adds to the spread is counted with it. */
-function placedIn(band: Spread, kind: ScoredKind, reading: DatedReading, deepestM: number): Placed {
-  const { low, high, scatter } = intervalOf(reading, deepestM)
-  const spread = {
-    p10: onScale(kind, band.p10),
-    p50: onScale(kind, band.p50),
-    p90: onScale(kind, band.p90),
-  }
-  return { low: shareBelow(spread, low, scatter), high: shareBelow(spread, high, scatter) }
+const placedIn = (band: Spread, { low, high, scatter }: Interval): Placed => ({
+  low: shareBelow(band, low, scatter),
+  high: shareBelow(band, high, scatter),
+})
+
+/** A score as later bands learn from it: beside the band as the model itself had it. */
+export function pastScoreOf(
+  score: Pick<Score, 'kind' | 'lead' | 'day' | 'low' | 'middle' | 'high' | 'test' | 'stretch'>,
+): PastScore {
+  const { kind, lead, day, test, stretch } = score
+  const { p10, p50, p90 } = scaledBand(kind, score)
+  const forecast = { p10: p50 - (p50 - p10) / stretch, p50, p90: p50 + (p90 - p50) / stretch }
+  return { kind, lead, day, forecast, ...test }
 }
 
 function daysApartInYear(a: IsoDate, b: IsoDate): number {

@@ -2,10 +2,11 @@ import type { PondState } from '../ecosystem/running'
 import { STATE, type StateName } from '../ecosystem/states'
 import { recordOf } from '../numeric/record-of'
 import { adjustments, momentsOf, regress } from './adjust'
-import type { Biases } from './bias'
+import { wanderAfter, type Biases, type Wander } from './bias'
+import type { FilterInput } from './filter-input'
 import type { Member } from './member'
 import { OBSERVED_KINDS, type ObservedKind } from './observed'
-import { intervalOf, likelihood, type DatedReading } from './reading'
+import { intervalOf, likelihood, type DatedReading, type Interval } from './reading'
 import { FURTHEST_TRAIT, TRAIT_COUNT } from './traits'
 
 /** A member at the end of a day, with what its model made of that day, by kind on its scale. */
@@ -46,7 +47,7 @@ const TRACE_PER_M3 = 2e-3
  * Part of the spread that a day of readings takes which is given back: few members err toward believing themselves.
  * @source relaxation to prior spread, Whitaker & Hamill 2012
  */
-const GIVEN_BACK = 0.2
+const GIVEN_BACK = 0.1
 
 type Rows = Readonly<Record<'masses' | 'traits', readonly Float64Array[]>> & {
   readonly waterC: Float64Array
@@ -54,23 +55,30 @@ type Rows = Readonly<Record<'masses' | 'traits', readonly Float64Array[]>> & {
   readonly model: Readonly<Record<ObservedKind, Float64Array>>
 }
 
+interface Lesson {
+  readonly outcomes: readonly Outcome[]
+  readonly wander: Wander
+  readonly readings: readonly DatedReading[]
+}
+
 /**
  * Moves an ensemble by the readings of one day, one after another.
- * @param volumeM3 the pond's adopted volume, for what counts as a trace
+ * @returns its members, and how far biases wander from now on
  */
 export function learn(
-  outcomes: readonly Outcome[],
-  readings: readonly DatedReading[],
-  deepestM: number,
-  volumeM3: number,
-): Member[] {
-  const trace = TRACE_PER_M3 * volumeM3
+  { outcomes, readings, wander }: Lesson,
+  { pond, deepestM }: Pick<FilterInput, 'pond' | 'deepestM'>,
+): { readonly members: Member[]; readonly wander: Wander } {
+  const trace = TRACE_PER_M3 * pond.volumeM3
   const rows = rowsOf(outcomes, trace)
   const others = [...rows.masses, ...rows.traits, rows.waterC, ...OBSERVED_KINDS.map((kind) => rows.bias[kind])]
   const before = others.map((row) => momentsOf([...row]).sd)
+  const wide = { ...wander }
   for (const reading of readings) {
     const { kind } = reading
     const interval = intervalOf(reading, deepestM)
+    wide[kind] = wanderAfter(wander[kind], surpriseOf(rows, kind, interval))
+    widen(rows.bias[kind], wide[kind] / wander[kind])
     const read = Array.from(rows.model[kind], (value, i) => value + rows.bias[kind][i]!)
     const moves = adjustments(read, (at) => likelihood(interval, at))
     for (const row of others) regress(row, read, moves)
@@ -79,7 +87,20 @@ export function learn(
     rows.model[kind].forEach((_, i) => (rows.model[kind][i] = read[i]! + moves[i]! - rows.bias[kind][i]!))
   }
   others.forEach((row, i) => giveBack(row, before[i]!))
-  return outcomes.map(({ member }, i) => memberFrom(member, rows, i, trace))
+  return { members: outcomes.map(({ member }, i) => memberFrom(member, rows, i, trace)), wander: wide }
+}
+
+/** How far a reading lies from what the members expect, in standard deviations of both. */
+function surpriseOf(rows: Rows, kind: ObservedKind, { low, high, scatter }: Interval): number {
+  const { mean, sd } = momentsOf(Array.from(rows.model[kind], (value, i) => value + rows.bias[kind][i]!))
+  return Math.max(0, low - mean, mean - high) / Math.hypot(sd, scatter)
+}
+
+/** Biases spread about their mean as far as they now wander; they have only ever been made wider here. */
+function widen(row: Float64Array, by: number): void {
+  if (by <= 1) return
+  const { mean } = momentsOf([...row])
+  row.forEach((value, i) => (row[i] = mean + by * (value - mean)))
 }
 
 function rowsOf(outcomes: readonly Outcome[], trace: number): Rows {

@@ -19,15 +19,15 @@ interface Observed {
 
 /** @source strips and drops read to a step or half of one; a pond differs from place to place: house defaults */
 export const OBSERVED = {
-  waterTemp: { output: 'waterC', floor: null, sd: 1.2, scatter: { eye: 0.5, meter: 0.4 }, biasSd: 0.4 },
-  tan: { output: 'tan', floor: 0.1, sd: 0.5, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.2 },
-  nitrite: { output: 'nitrite', floor: 0.05, sd: 0.6, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.2 },
-  nitrate: { output: 'nitrate', floor: 1, sd: 0.5, scatter: { eye: 0.2, meter: 0.1 }, biasSd: 0.2 },
-  orthophosphate: { output: 'phosphate', floor: 0.05, sd: 0.7, scatter: { eye: 0.25, meter: 0.15 }, biasSd: 0.3 },
-  dissolvedOxygen: { output: 'oxygen', floor: null, sd: 1.5, scatter: { eye: 0.6, meter: 0.4 }, biasSd: 0.4 },
-  ph: { output: 'ph', floor: null, sd: 0.4, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.12 },
-  kh: { output: 'khDH', floor: 1, sd: 0.25, scatter: { eye: 0.1, meter: 0.05 }, biasSd: 0.1 },
-  clarityDepth: { output: 'clarityM', floor: 0.05, sd: 0.4, scatter: { eye: 0.15, meter: 0.15 }, biasSd: 0.15 },
+  waterTemp: { output: 'waterC', floor: null, sd: 1.2, scatter: { eye: 0.5, meter: 0.4 }, biasSd: 0.15 },
+  tan: { output: 'tan', floor: 0.1, sd: 0.5, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.06 },
+  nitrite: { output: 'nitrite', floor: 0.05, sd: 0.6, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.06 },
+  nitrate: { output: 'nitrate', floor: 1, sd: 0.5, scatter: { eye: 0.2, meter: 0.1 }, biasSd: 0.08 },
+  orthophosphate: { output: 'phosphate', floor: 0.05, sd: 0.7, scatter: { eye: 0.25, meter: 0.15 }, biasSd: 0.1 },
+  dissolvedOxygen: { output: 'oxygen', floor: null, sd: 1.5, scatter: { eye: 0.6, meter: 0.4 }, biasSd: 0.15 },
+  ph: { output: 'ph', floor: null, sd: 0.4, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.04 },
+  kh: { output: 'khDH', floor: 1, sd: 0.25, scatter: { eye: 0.1, meter: 0.05 }, biasSd: 0.04 },
+  clarityDepth: { output: 'clarityM', floor: 0.05, sd: 0.4, scatter: { eye: 0.15, meter: 0.15 }, biasSd: 0.05 },
 } as const satisfies Record<string, Observed>
 export type ObservedKind = keyof typeof OBSERVED
 export const OBSERVED_KINDS = Object.keys(OBSERVED) as ObservedKind[]

@@ -11,7 +11,7 @@ import type { Issued } from './issued'
 import type { EnsembleFilter } from './ensemble-filter'
 import { correctedRuns, type CorrectedRun, type MemberRun } from './corrected'
 import type { Stretches } from './stretch'
-import { parametersOf, pondOf, stateAsFed } from './traits'
+import { parametersOf, pondOf, stateAsKept } from './traits'
 import { recordOf } from '../numeric/record-of'
 
 export const OUTLOOK_DAYS = 21
@@ -55,7 +55,7 @@ export interface OutlookInput {
  */
 export function outlookOf(filter: EnsembleFilter, input: OutlookInput, days = OUTLOOK_DAYS): OutlookMade {
   const { deepestM, stretch, known } = input
-  const setting = { deepestM, stretch, leadOfFirst: daysBetween(known.today, filter.day) }
+  const setting = { deepestM, stretch, leadOfFirst: daysBetween(known.today, filter.day), wander: filter.wander }
   const runs = correctedRuns(runsAhead(filter, input, days), days, setting)
   return {
     from: filter.day,
@@ -84,7 +84,7 @@ function runsAhead(filter: EnsembleFilter, input: OutlookInput, days: number): M
       startDay: plainDayOfYear(filter.day),
       days,
       events: [],
-      start: stateAsFed(state, traits),
+      start: stateAsKept(state, traits),
       parameters: parametersOf(traits),
       every: 'day',
     })

@@ -6,11 +6,11 @@ import type { PondState } from '../ecosystem/running'
 import { normalDeviate, type Random } from '../numeric/random'
 
 /**
- * What a pond's file says of it and nobody knows exactly: how much is fed, how warm its corner is, how much falls in.
- * Logarithms of shares, the air in °C.
+ * What a pond's file says of it and nobody knows exactly: how much its fish weigh by now and are fed, how warm its
+ * corner is, how much falls in. Logarithms of shares, the air in °C.
  * @source house defaults; the volume's own uncertainty comes with the survey
  */
-const OWN_SD = { feed: 0.25, airC: 0.6, leaves: 0.4 } as const
+const OWN_SD = { stock: 0.2, feed: 0.25, airC: 0.6, leaves: 0.4 } as const
 type Own = keyof typeof OWN_SD
 const OWN = Object.keys(OWN_SD) as Own[]
 
@@ -37,21 +37,30 @@ export const pondOf = (pond: EcoPond, traits: Traits, volumeShare: number): EcoP
   meanDepthM: pond.meanDepthM * volumeShare,
   airOffsetC: (pond.airOffsetC ?? 0) + own(traits, 'airC'),
   leafKgPerYear: pond.leafKgPerYear * Math.exp(own(traits, 'leaves')),
-  fish: { ...pond.fish, feedFactor: fed(pond.fish.feedFactor, traits) },
+  fish: {
+    ...pond.fish,
+    massKg: pond.fish.massKg * Math.exp(own(traits, 'stock')),
+    feedFactor: fed(pond.fish.feedFactor, traits),
+  },
 })
 
 const MOST_FED = 10
 const fed = (factor: number, traits: Traits): number => Math.min(MOST_FED, factor * Math.exp(own(traits, 'feed')))
 
-/** Feed as a member takes it in what goes on, and in what is done at the pond. */
-export const stateAsFed = (state: PondState, traits: Traits): PondState => withFeed(state, Math.exp(own(traits, 'feed')))
+/** Fish and feed as a member takes them in what goes on, and in what is done at the pond. */
+export const stateAsKept = (state: PondState, traits: Traits): PondState =>
+  withFish(state, Math.exp(own(traits, 'stock')), Math.exp(own(traits, 'feed')))
 /** The state again as its file has it: kept so, whatever its traits become. */
 export const stateOnFile = (state: PondState, traits: Traits): PondState =>
-  withFeed(state, Math.exp(-own(traits, 'feed')))
+  withFish(state, Math.exp(-own(traits, 'stock')), Math.exp(-own(traits, 'feed')))
 
-const withFeed = ({ y, running }: PondState, share: number): PondState => ({
+const withFish = ({ y, running }: PondState, stock: number, feed: number): PondState => ({
   y,
-  running: { ...running, feedFactor: Math.min(MOST_FED, running.feedFactor * share) },
+  running: {
+    ...running,
+    fishMassKg: running.fishMassKg * stock,
+    feedFactor: Math.min(MOST_FED, running.feedFactor * feed),
+  },
 })
 
 export const eventsAsFed = (events: readonly PondEvent[], traits: Traits): PondEvent[] =>

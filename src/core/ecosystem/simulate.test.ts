@@ -133,6 +133,13 @@ describe('a year of a pond', () => {
     expect(first.end.y[STATE.tan]).toBe(simulate({ ...RUN, days: 120 }).end.y[STATE.tan])
   })
 
+  it('a run that goes on reads its first day as one that never stopped does', () => {
+    const first = simulate({ ...RUN, startDay: 152, days: 10, weather: year.slice(151) })
+    const after = simulate({ ...RUN, startDay: 162, days: 3, weather: year.slice(161), start: first.end })
+    const whole = simulate({ ...RUN, startDay: 152, days: 13, weather: year.slice(151) })
+    for (const name of ['waterC', 'nh3', 'ph', 'carbonDioxide', 'clarityM', 'leafCover'] as const)
+      expect(after.series[name][0]! / whole.series[name][10]!).toBeCloseTo(1, 2)
+  })
   it('hardly changes when its steps are halved', () => {
     const fine = simulate({ ...RUN, stepH: 1 })
     const mean = (values: Float64Array) => values.reduce((a, b) => a + b, 0) / values.length

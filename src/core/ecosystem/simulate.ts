@@ -148,9 +148,21 @@ class Simulation {
     this.events = [...run.events].sort((a, b) => a.day - b.day)
     this.weather = weatherWithEvents(run.weather, run.events)
     this.capacity = heatCapacityMJPerK(pond)
-    this.env.perM3 = 1 / this.running.volumeM3
-    this.acidity()
+    this.seeFirst()
     this.recorder.begin(this.y, this.env, this.running)
+  }
+
+  /** What can be read before the first step, so that a run's first hour is of this water and no other. */
+  private seeFirst(): void {
+    const { env, running, y, p } = this
+    env.perM3 = 1 / running.volumeM3
+    env.waterC = running.waterC
+    env.iceM = running.iceM
+    env.extinctionPerM = extinctionPerM(y, env.perM3, p)
+    env.leafCover = leafCover(y, p, this.run.pond)
+    this.carbonateAtC = running.waterC
+    this.carbonate = carbonateConstants(Math.max(0, running.waterC))
+    this.acidity()
   }
 
   go(): EcoResult {

@@ -4,7 +4,7 @@ import { simulate } from '../../ecosystem/simulate'
 import { SAMPLE_POND, SAMPLE_STATION } from '../../ecosystem/trials/sample-pond'
 import { addDays } from '../../numeric/calendar'
 import { normalDeviate, seededRandom, type Random } from '../../numeric/random'
-import { forecastErrorC, plainDayOfYear, type DatedWeather } from '../../season/weather-ahead'
+import { FORECAST_ERROR, forecastErrorC, plainDayOfYear, type DatedWeather } from '../../season/weather-ahead'
 import { nextWeather, startWalk } from '../../season/weather-year'
 import { dailyNormals } from '../../season/station'
 import { METHOD_STEPS, type ReadingMethod } from '../../water/test-methods'
@@ -35,6 +35,7 @@ const RUN_IN_DAYS = 365
 const AHEAD_DAYS = 21
 const FORECAST_DAYS = 8
 const DEEPEST_M = 1.4
+const MORNING_RISE_MGL = 2
 const TESTED: readonly ObservedKind[] = [
   'waterTemp',
   'ph',
@@ -82,13 +83,19 @@ export function runTwin({ seed, method, twist = {}, surveyed = 1 }: TwinTrial): 
   const at = (day: number) => RUN_IN_DAYS + day
   const readings = Array.from({ length: Math.floor(LEARN_DAYS / TESTED_EVERY_DAYS) }, (_, i) => {
     const day = i * TESTED_EVERY_DAYS + 1 + Math.floor(random() * 4)
-    return TESTED.map((kind) => tested(kind, truth[OBSERVED[kind].output][at(day)]!, addDays(from, day), method, random))
+    return TESTED.map((kind) =>
+      tested(kind, truth[OBSERVED[kind].output][at(day)]!, addDays(from, day), method, random),
+    )
   }).flat()
   const made = forecastPond({
     pond: { ...usual, volumeM3: usual.volumeM3 * surveyed, meanDepthM: usual.meanDepthM * surveyed },
     deepestM: DEEPEST_M,
     station: SAMPLE_STATION,
-    known: { today, observed: weather.slice(RUN_IN_DAYS, at(LEARN_DAYS)), forecast: forecastOf(weather.slice(at(LEARN_DAYS)), random) },
+    known: {
+      today,
+      observed: weather.slice(RUN_IN_DAYS, at(LEARN_DAYS)),
+      forecast: forecastOf(weather.slice(at(LEARN_DAYS)), random),
+    },
     from,
     filter: null,
     readings,
@@ -111,7 +118,12 @@ function pondFor(random: Random): EcoPond {
     volumeM3: 20 * size,
     areaM2: 25 * size,
     wallAreaM2: 45 * size,
-    filter: { ...filter, stoneM3: filter.stoneM3 * size, areaM2: filter.areaM2 * size, flowM3PerH: filter.flowM3PerH * size },
+    filter: {
+      ...filter,
+      stoneM3: filter.stoneM3 * size,
+      areaM2: filter.areaM2 * size,
+      flowM3PerH: filter.flowM3PerH * size,
+    },
     fish: { ...fish, massKg: fish.massKg * size * load },
     leafKgPerYear: SAMPLE_POND.leafKgPerYear * size,
   }
@@ -127,8 +139,10 @@ function weatherFrom(from: string, days: number, random: Random): DatedWeather[]
 
 /** The next days as a weather service would have told them. */
 function forecastOf(came: readonly DatedWeather[], random: Random): DatedWeather[] {
-  const off = normalDeviate(random)
+  const { persistence } = FORECAST_ERROR
+  let off = normalDeviate(random)
   return came.slice(0, FORECAST_DAYS).map((day, i) => {
+    off = persistence * off + Math.sqrt(1 - persistence ** 2) * normalDeviate(random)
     const byC = off * forecastErrorC(i)
     return { ...day, minAirC: day.minAirC + byC, maxAirC: day.maxAirC + byC }
   })
