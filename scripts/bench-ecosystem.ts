@@ -43,7 +43,9 @@ const taskFor = (filter: ForecastTask['filter']): ForecastTask => ({
   filter,
   readings: [],
   events: [],
-  particles: 50,
+  volumeSigmaShare: 0.1,
+  scores: [],
+  members: 100,
 })
 
 type Work =

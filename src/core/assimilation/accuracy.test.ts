@@ -1,5 +1,4 @@
-import fc from 'fast-check'
-import { accuracyOf, reliabilityOf, shareOf, type ScoreSums } from './accuracy'
+import { accuracyOf, reliabilityOf, type ScoreSums } from './accuracy'
 
 const sums = (cluster: string, over: Partial<ScoreSums> = {}): ScoreSums => ({
   kind: 'tan',
@@ -40,25 +39,6 @@ describe('how far forecasts can be believed', () => {
   it('leads are never lumped together', () => {
     expect(accuracyOf([sums('a'), sums('a', { lead: 'far' })]).map((a) => a.lead)).toEqual(['near', 'far'])
   })
-})
-
-describe('a share of few', () => {
-  it('has the interval of Wilson', () => {
-    // 9 of 10 at 90 %: (0.9 + 0.135)/(1.271) ± …, as published tables have it
-    const { low, high } = shareOf(9, 10)
-    expect(low).toBeCloseTo(0.652, 2)
-    expect(high).toBeCloseTo(0.977, 2)
-  })
-  it('never leaves 0 to 1, and holds the share', () =>
-    fc.assert(
-      fc.property(fc.integer({ min: 1, max: 500 }), fc.double({ min: 0, max: 1, noNaN: true }), (of, share) => {
-        const { value, low, high } = shareOf(Math.round(share * of), of)
-        expect(low).toBeGreaterThanOrEqual(0)
-        expect(high).toBeLessThanOrEqual(1)
-        expect(low).toBeLessThanOrEqual(value + 1e-12)
-        expect(high).toBeGreaterThanOrEqual(value - 1e-12)
-      }),
-    ))
 })
 
 describe('whether what was said to be likely came true', () => {

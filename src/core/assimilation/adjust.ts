@@ -1,43 +1,72 @@
-import { normalShareBelow } from '../statistics/normal'
+import { normalDensity, normalShareBelow } from '../statistics/normal'
 
-const POINTS = 161
+/** Spreads that a grid reaches beyond what it is laid for. */
 const REACH = 5
+const MOST_POINTS = 801
+/** Points in the least of the spreads that lie on it. */
+const FINE = 6
+
+/** What is believed before a reading, beside the members' own spread: that something has happened nobody logged. */
+export interface Doubt {
+  /** How often, and how far it carries the water. */
+  readonly share: number
+  readonly sd: number
+  /** Where a reading lies that is to be reached. */
+  readonly around: readonly [number, number]
+}
 
 /**
  * Where the members of an ensemble stand once a reading is known: each keeps its place among the others, in what the
- * reading leaves of the belief that they stand for.
+ * reading leaves of the belief that they stand for. A reading far out leaves two camps: those who take it for a slip
+ * stay, those who take it for an event go.
  * @param values the members' own, before; their belief is the normal of their mean and spread
  * @param likelihood of the reading where the water stands at a value, above 0
  * @returns how far each member moves; nothing where all stand on one spot
  * @source two-step ensemble filter, Anderson 2003; posterior on a grid and kept ranks, Anderson 2010
  */
-export function adjustments(values: readonly number[], likelihood: (at: number) => number): number[] {
+export function adjustments(
+  values: readonly number[],
+  likelihood: (at: number) => number,
+  { share, sd: eventSd, around }: Doubt,
+): number[] {
   const { mean, sd } = momentsOf(values)
   if (!(sd > 1e-9)) return values.map(() => 0)
-  const step = (2 * REACH * sd) / (POINTS - 1)
-  const at = (k: number) => mean - REACH * sd + k * step
-  const below = new Float64Array(POINTS)
+  const from = Math.min(mean - REACH * sd, around[0])
+  const until = Math.max(mean + REACH * sd, around[1])
+  const points = Math.min(MOST_POINTS, Math.ceil((until - from) / (sd / FINE)) + 1)
+  const step = (until - from) / (points - 1)
+  const wide = Math.hypot(sd, eventSd)
+  const before = (at: number) =>
+    ((1 - share) * normalDensity((at - mean) / sd)) / sd + (share * normalDensity((at - mean) / wide)) / wide
+  const below = new Float64Array(points)
   let density = 0
-  for (let k = 0; k < POINTS; k++) {
-    const z = (at(k) - mean) / sd
-    const now = Math.exp(-0.5 * z * z) * likelihood(at(k))
+  for (let k = 0; k < points; k++) {
+    const at = from + k * step
+    const now = before(at) * likelihood(at)
     if (k > 0) below[k] = below[k - 1]! + (density + now) / 2
     density = now
   }
-  const total = below[POINTS - 1]!
+  const total = below[points - 1]!
   if (!(total > 0)) return values.map(() => 0)
   return values.map((value) => {
-    const share = Math.min(1 - 1e-9, Math.max(1e-9, normalShareBelow((value - mean) / sd))) * total
-    let [low, high] = [0, POINTS - 1]
+    const place = Math.min(1 - 1e-9, Math.max(1e-9, normalShareBelow((value - mean) / sd))) * total
+    let [low, high] = [0, points - 1]
     while (high - low > 1) {
       const middle = (low + high) >> 1
-      if (below[middle]! < share) low = middle
+      if (below[middle]! < place) low = middle
       else high = middle
     }
     const rise = below[high]! - below[low]!
-    return at(low) + (rise > 0 ? ((share - below[low]!) / rise) * step : step / 2) - value
+    return from + (low + (rise > 0 ? (place - below[low]!) / rise : 0.5)) * step - value
   })
 }
+
+/** Moves no further than a few spreads: beyond that a slope that few members showed says nothing. */
+export function moderate(moves: readonly number[], sd: number): number[] {
+  const most = MOST_SPREADS * sd
+  return moves.map((move) => Math.max(-most, Math.min(most, move)))
+}
+const MOST_SPREADS = 2.5
 
 export function momentsOf(values: readonly number[]): { readonly mean: number; readonly sd: number } {
   const mean = values.reduce((sum, v) => sum + v, 0) / values.length

@@ -1,198 +1,154 @@
-import fc from 'fast-check'
 import { addDays } from '../numeric/calendar'
 import { seededRandom } from '../numeric/random'
 import type { DatedWeather } from '../season/weather-ahead'
 import { weatherYear } from '../season/weather-year'
-import { misfit, OBSERVED_KINDS } from './observed'
-import { HAZARDS } from './hazards'
-import { OUTLOOK_DAYS, outlookOf } from './outlook'
-import { parameterValues } from '../ecosystem/parameters'
-import { advanceFilter, resample, startFilter, type DatedReading, type FilterInput } from './particle-filter'
-import { simulate } from '../ecosystem/simulate'
-import { STATE } from '../ecosystem/states'
+import { ammoniaFraction } from '../water/ammonia'
 import { SAMPLE_POND, SAMPLE_STATION } from '../ecosystem/trials/sample-pond'
+import { beginFilter } from './begin-filter'
+import { advanceFilter, type EnsembleFilter } from './ensemble-filter'
+import type { FilterInput } from './filter-input'
+import { HAZARDS } from './hazards'
+import { misfit, OBSERVED_KINDS, type ObservedKind } from './observed'
+import { OUTLOOK_DAYS, outlookOf } from './outlook'
+import type { DatedReading } from './reading'
+import { UNSTRETCHED } from './stretch'
 
 const FROM = '2027-05-01'
-const year = weatherYear(SAMPLE_STATION, seededRandom(8))
-const weather: DatedWeather[] = year.slice(120, 330).map((day, i) => ({ ...day, date: addDays(FROM, i) }))
-/** The pond before, the same for truth and filter. */
-const before = simulate({
+const weather: DatedWeather[] = weatherYear(SAMPLE_STATION, seededRandom(8))
+  .slice(120, 330)
+  .map((day, i) => ({ ...day, date: addDays(FROM, i) }))
+const begun = beginFilter({
   pond: SAMPLE_POND,
-  weather: year,
-  startDay: 1,
-  days: 120,
-  events: [],
-  start: { kind: 'settled' },
-  every: 'day',
-}).end
-/** A pond whose bed is worth less than anybody thinks. */
-const truth = simulate({
-  pond: SAMPLE_POND,
-  parameters: parameterValues({ arealNitrification: 0.3, ammoniaHalf: 0.7, nitrifierDecay: 0.12, algaeGrowth: 1.8 }),
-  weather,
-  startDay: 121,
-  days: 120,
-  events: [],
-  start: before,
-  every: 'day',
-}).series
-const readings: DatedReading[] = Array.from({ length: 11 }, (_, i) => 5 + i * 10).flatMap((d) => [
-  { day: addDays(FROM, d), kind: 'tan' as const, value: truth.tan[d]! },
-  { day: addDays(FROM, d), kind: 'waterTemp' as const, value: truth.waterC[d]! },
-  { day: addDays(FROM, d), kind: 'nitrate' as const, value: truth.nitrate[d]! },
-])
-const input: FilterInput = { pond: SAMPLE_POND, deepestM: 9, weather, readings, events: [] }
-const to = addDays(FROM, 118)
-const start = startFilter(before, FROM, 16)
-const learnt = advanceFilter(start, input, to)
+  station: SAMPLE_STATION,
+  from: FROM,
+  members: 40,
+  volumeSigmaShare: 0.1,
+})
+const DAYS = 56
+const to = addDays(FROM, DAYS)
+const input: FilterInput = { pond: SAMPLE_POND, deepestM: 9, weather, readings: [], events: [] }
+const blind = advanceFilter(begun, input, to)
+
+type Test = Pick<DatedReading, 'kind' | 'value'> & Partial<DatedReading>
+/** The same tests every fortnight up to a few days ago. */
+const fortnightly = (tests: readonly Test[]): DatedReading[] =>
+  [10, 24, 38, 52].flatMap((day) =>
+    tests.map((test) => ({ day: addDays(FROM, day), method: 'meter' as const, belowStep: false, ...test })),
+  )
+const learnt = (readings: readonly DatedReading[], more: Partial<FilterInput> = {}) =>
+  advanceFilter(begun, { ...input, ...more, readings }, to)
+const ahead = (filter: EnsembleFilter, deepestM = 9, pond = SAMPLE_POND) =>
+  outlookOf(filter, {
+    pond,
+    deepestM,
+    station: SAMPLE_STATION,
+    known: { today: filter.day, observed: [], forecast: weather.slice(DAYS, DAYS + 8) },
+    stretch: UNSTRETCHED,
+  })
 
 describe('the filter of a pond', () => {
-  it('stands at the day it was brought to, with as many particles', () => {
-    expect(learnt.day).toBe(to)
-    expect(learnt.particles).toHaveLength(16)
+  it('stands at the day it was brought to, with as many members', () => {
+    expect(blind.day).toBe(to)
+    expect(blind.members).toHaveLength(40)
   })
-  it('keeps the fish that are on file, however bad a particle’s water', () => {
+  it('keeps the fish that are on file, however bad a member’s water', () => {
     const crowded = { ...SAMPLE_POND, fallM: 0, fish: { ...SAMPLE_POND.fish, massKg: 80 } }
-    const start = { ...before, running: { ...before.running, fishMassKg: 80 } }
-    const filter = advanceFilter(startFilter(start, FROM, 4), { ...input, pond: crowded, readings: [] }, to)
-    expect(filter.particles.map(({ state }) => state.running.fishMassKg)).toEqual([80, 80, 80, 80])
+    const start = beginFilter({ pond: crowded, station: SAMPLE_STATION, from: FROM, members: 3, volumeSigmaShare: 0 })
+    const filter = advanceFilter(start, { ...input, pond: crowded }, to)
+    for (const { state } of filter.members) expect(state.running.fishMassKg).toBeCloseTo(80, 6)
   })
-  it('learns a lasting bias of a pond and takes it off what it foretells', () => {
-    // somebody reads this pond's clarity at half of what the model has
-    const murkier = Array.from({ length: 8 }, (_, i) => ({
-      day: addDays(FROM, 4 + i * 6),
-      kind: 'clarityDepth' as const,
-      value: truth.clarityM[4 + i * 6]! / 2,
-    }))
-    const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, readings: murkier }, addDays(FROM, 50))
-    expect(filter.bias.clarityDepth).toBeGreaterThan(0.4)
-    const { bands } = outlookOf(filter, {
-      pond: SAMPLE_POND,
-      deepestM: 9,
-      station: SAMPLE_STATION,
-      known: { today: addDays(FROM, 50), observed: [], forecast: [] },
-    })
-    expect(bands.clarityM.p50[0]! / (truth.clarityM[50]! / 2)).toBeGreaterThan(0.6)
-    expect(bands.clarityM.p50[0]! / (truth.clarityM[50]! / 2)).toBeLessThan(1.6)
-  })
-  it('takes a floor that is seen for "at least so clear": no bias, no drift, nothing to fear', () => {
-    const deepestM = 0.9
-    const days = Array.from({ length: 6 }, (_, i) => 4 + i * 8)
-    // the stick says a little more or less; this water is clear far beyond it
-    expect(Math.min(...days.map((d) => truth.clarityM[d]!))).toBeGreaterThan(1.5 * deepestM)
-    const toFloor = days.map((d, i) => ({
-      day: addDays(FROM, d),
-      kind: 'clarityDepth' as const,
-      value: deepestM + (i % 2 ? 0 : 0.4),
-    }))
-    const filter = advanceFilter(
-      startFilter(before, FROM, 16),
-      { ...input, deepestM, readings: toFloor },
-      addDays(FROM, 50),
+  it('TAN 0.5 at pH 9.0 read fortnightly: toxic ammonia is told by both, and so is its risk', () => {
+    const tested = learnt(
+      fortnightly([
+        { kind: 'tan', value: 0.5 },
+        { kind: 'ph', value: 9 },
+        { kind: 'waterTemp', value: 21 },
+      ]),
     )
-    const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: [] }, addDays(FROM, 50))
-    expect(filter.bias.clarityDepth).toBeCloseTo(0, 9)
-    // cells are what the particles make them, not what a floor at 0.9 m would allow
-    expect(
-      filter.particles[0]!.state.y[STATE.phytoplankton]! / blind.particles[0]!.state.y[STATE.phytoplankton]!,
-    ).toBeCloseTo(1, 2)
-    const { bands, risks } = outlookOf(filter, {
-      pond: SAMPLE_POND,
-      deepestM,
-      station: SAMPLE_STATION,
-      known: { today: filter.day, observed: [], forecast: [] },
-    })
+    const { bands, risks } = ahead(tested)
+    // what the three tests imply
+    expect(0.5 * ammoniaFraction(9, 21)).toBeCloseTo(0.15, 2)
+    expect(bands.nh3.p90[0]).toBeGreaterThan(0.1)
+    expect(bands.nh3.p50[0]).toBeGreaterThan(0.05)
+    expect(risks.ammonia.week).toBeGreaterThan(0.6)
+    expect(ahead(blind).risks.ammonia.week).toBeLessThan(0.2)
+  })
+  it('one slip of the decimal point does not carry the middle away', () => {
+    const usual = fortnightly([{ kind: 'tan', value: 0.14 }])
+    const slipped = usual.map((r, i) => (i === 3 ? { ...r, value: 1.4 } : r))
+    const [plain, off] = [ahead(learnt(usual)), ahead(learnt(slipped))]
+    expect(plain.bands.tan.p50[0]).toBeLessThan(0.25)
+    expect(off.bands.tan.p50[0]).toBeLessThan(0.3)
+    // but twice is no slip
+    const twice = usual.map((r, i) => (i >= 2 ? { ...r, value: 1.4 } : r))
+    expect(ahead(learnt(twice)).bands.tan.p50[0]).toBeGreaterThan(1.3 * off.bands.tan.p50[0]!)
+  })
+  it('“none found” on a strip is all up to its first colour, not 0', () => {
+    const none = fortnightly([{ kind: 'nitrite', value: 0, method: 'strip', belowStep: true }])
+    const zero = none.map((r) => ({ ...r, method: 'meter' as const, belowStep: false }))
+    const width = (filter: EnsembleFilter) => {
+      const { p10, p90 } = ahead(filter).bands.nitrite
+      return p90[0]! - p10[0]!
+    }
+    expect(width(learnt(none))).toBeGreaterThan(1.3 * width(learnt(zero)))
+    expect(ahead(learnt(none)).bands.nitrite.p90[0]).toBeGreaterThan(0.03)
+  })
+  it('a reading is used once: the temperature of the day after lies between model and test, and is not told too surely', () => {
+    const [{ p50: model }, test] = [ahead(blind).bands.waterC, 3] as const
+    const read = {
+      day: addDays(FROM, DAYS - 1),
+      kind: 'waterTemp' as const,
+      value: model[0]! + test,
+      method: 'drops' as const,
+      belowStep: false,
+    }
+    const { p10, p50, p90 } = ahead(learnt([read])).bands.waterC
+    expect(p50[0]).toBeGreaterThan(model[0]! + 0.2)
+    expect(p50[0]).toBeLessThan(model[0]! + test)
+    expect(p90[0]! - p10[0]!).toBeGreaterThan(0.8)
+  })
+  it('takes a floor that is seen for "at least so clear": no bias, nothing to fear', () => {
+    const deepestM = 0.9
+    const toFloor = fortnightly([{ kind: 'clarityDepth', value: deepestM }])
+    const filter = learnt(toFloor, { deepestM })
+    const meanBias = (of: EnsembleFilter, kind: ObservedKind) =>
+      of.members.reduce((sum, m) => sum + m.bias[kind] / of.members.length, 0)
+    expect(Math.abs(meanBias(filter, 'clarityDepth') - meanBias(blind, 'clarityDepth'))).toBeLessThan(0.1)
+    const { bands, risks } = ahead(filter, deepestM)
     expect(bands.clarityM.p50[0]).toBe(deepestM)
     expect(Math.max(...bands.clarityM.p90)).toBe(deepestM)
-    expect(risks.murk.week).toBe(0)
+    expect(risks.murk.week).toBeLessThan(0.1)
     // nor in a rill that is shallower than the line of murk
-    const rill = outlookOf(blind, {
-      pond: SAMPLE_POND,
-      deepestM: 0.25,
-      station: SAMPLE_STATION,
-      known: { today: blind.day, observed: [], forecast: [] },
-    })
-    expect(rill.risks.murk.whole).toBe(0)
+    expect(ahead(blind, 0.25).risks.murk.whole).toBe(0)
   })
   it('believes murk where the model sees the floor', () => {
-    const murk = [10, 11, 12].map((d) => ({ day: addDays(FROM, d), kind: 'clarityDepth' as const, value: 0.3 }))
-    const filter = advanceFilter(
-      startFilter(before, FROM, 16),
-      { ...input, deepestM: 0.9, readings: murk },
-      addDays(FROM, 13),
-    )
-    const blind = advanceFilter(
-      startFilter(before, FROM, 16),
-      { ...input, deepestM: 0.9, readings: [] },
-      addDays(FROM, 13),
-    )
-    expect(filter.bias.clarityDepth).toBeGreaterThan(0)
-    expect(filter.particles[0]!.state.y[STATE.phytoplankton]).toBeGreaterThan(
-      2 * blind.particles[0]!.state.y[STATE.phytoplankton]!,
-    )
+    const murk = fortnightly([{ kind: 'clarityDepth', value: 0.3 }])
+    const clarity = (filter: EnsembleFilter) => ahead(filter).bands.clarityM.p50[0]!
+    expect(clarity(learnt(murk))).toBeLessThan(0.6 * clarity(blind))
   })
-  it('is no further from the truth than one that has read nothing', () => {
-    const blind = advanceFilter(start, { ...input, readings: [] }, to)
-    const error = (filter: typeof learnt) => {
-      const { bands } = outlookOf(filter, {
-        pond: SAMPLE_POND,
-        deepestM: 9,
-        station: SAMPLE_STATION,
-        known: { today: to, observed: [], forecast: weather.slice(118) },
-      })
-      return Math.abs(misfit('tan', bands.tan.p50[0]!, truth.tan[118]!))
-    }
-    expect(error(learnt)).toBeLessThanOrEqual(error(blind) + 0.05)
+  it('follows a pond that is not as the model has it, and tells it less surely until it does', () => {
+    const high = fortnightly([{ kind: 'ph', value: 9.3 }])
+    const filter = learnt(high)
+    expect(filter.wander.ph).toBeGreaterThan(1.5)
+    expect(learnt(fortnightly([{ kind: 'ph', value: 8 }])).wander.ph).toBeLessThan(filter.wander.ph)
+    expect(ahead(filter).bands.ph.p50[0]).toBeGreaterThan(ahead(blind).bands.ph.p50[0]! + 0.3)
   })
   it('is the same whether it is brought forward at once or in two steps without readings between', () => {
     const middle = addDays(FROM, 30)
-    const none = { ...input, readings: [] }
-    const once = advanceFilter(start, none, addDays(FROM, 60))
-    const twice = advanceFilter(
-      advanceFilter(start, none, middle),
-      { ...none, weather: weather.slice(30) },
-      addDays(FROM, 60),
-    )
-    twice.particles.forEach((p, i) => expect(p.state.y[0]! / once.particles[i]!.state.y[0]!).toBeCloseTo(1, 2))
+    const first = advanceFilter(begun, input, middle)
+    const twice = advanceFilter(first, { ...input, weather: weather.slice(30) }, to)
+    const tan = (of: EnsembleFilter) => of.members.map((m) => m.state.y[0]!)
+    tan(twice).forEach((y, i) => expect(y / tan(blind)[i]!).toBeCloseTo(1, 2))
   })
   it('carries what was done into the water', () => {
-    const changed = advanceFilter(
-      start,
-      { ...input, readings: [], events: [{ day: 2, kind: 'water-change', fraction: 0.9, dechlorinated: true }] },
-      addDays(FROM, 4),
-    )
-    const left = advanceFilter(start, { ...input, readings: [] }, addDays(FROM, 4))
-    expect(changed.particles[0]!.state.y[2]).toBeLessThan(left.particles[0]!.state.y[2]!)
+    const change = { day: 2, kind: 'water-change', fraction: 0.9, dechlorinated: true } as const
+    const [changed, left] = [[change], []].map((events) => advanceFilter(begun, { ...input, events }, addDays(FROM, 4)))
+    expect(changed!.members[0]!.state.y[2]).toBeLessThan(left!.members[0]!.state.y[2]!)
   })
-})
-
-describe('resampling', () => {
-  it('copies by weight and loses none of the number', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 40 }),
-        fc.integer(),
-        (weights, seed) => {
-          const chosen = resample(weights, seededRandom(seed))
-          expect(chosen).toHaveLength(weights.length)
-          const total = weights.reduce((a, b) => a + b, 0)
-          if (total === 0) return
-          for (const [i, w] of weights.entries()) {
-            const expected = (w / total) * weights.length
-            expect(Math.abs(chosen.filter((c) => c === i).length - expected)).toBeLessThanOrEqual(1 + 1e-9)
-          }
-        },
-      ),
-      { seed: 4 },
-    )
-  })
-  it('leaves all as they are when no weight is left', () =>
-    expect(resample([0, 0, 0], seededRandom(1))).toEqual([0, 1, 2]))
 })
 
 describe('the outlook', () => {
-  const known = { today: to, observed: [], forecast: [] }
-  const outlook = outlookOf(learnt, { pond: SAMPLE_POND, deepestM: 9, station: SAMPLE_STATION, known: known })
+  const outlook = ahead(blind)
   it('has bands in order for three weeks, wider at the end', () => {
     for (const { p10, p50, p90 } of Object.values(outlook.bands)) {
       expect(p50).toHaveLength(OUTLOOK_DAYS)
@@ -207,20 +163,17 @@ describe('the outlook', () => {
       expect(risk.day === null).toBe(risk.whole === 0)
     }
   })
-  it('sees ammonia coming in an overstocked pond whose pump is off', () => {
+  it('sees trouble coming in an overstocked pond whose pump is off', () => {
     const crowded = {
       ...SAMPLE_POND,
       fish: { ...SAMPLE_POND.fish, massKg: 60 },
       filter: { ...SAMPLE_POND.filter, flowM3PerH: 0 },
     }
-    const state = {
-      ...learnt,
-      particles: learnt.particles.map((p) => ({
-        ...p,
-        state: { ...p.state, running: { ...p.state.running, pump: false, fishMassKg: 60 } },
-      })),
-    }
-    const { risks } = outlookOf(state, { pond: crowded, deepestM: 9, station: SAMPLE_STATION, known: known })
+    const members = blind.members.map((m) => ({
+      ...m,
+      state: { ...m.state, running: { ...m.state.running, pump: false, fishMassKg: 60 } },
+    }))
+    const { risks } = ahead({ ...blind, members }, 9, crowded)
     expect(risks.oxygen.week + risks.ammonia.whole).toBeGreaterThan(0.5)
   })
   it('names a line for everything that can go wrong', () =>

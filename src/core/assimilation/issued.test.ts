@@ -2,7 +2,7 @@ import { addDays } from '../numeric/calendar'
 import { recordOf } from '../numeric/record-of'
 import { HAZARD_KEYS, OUTLOOK_OUTPUTS } from './hazards'
 import { scoresOf, type Issued } from './issued'
-import type { DatedReading } from './particle-filter'
+import type { DatedReading } from './reading'
 
 const DEEPEST_M = 1.2
 /** A forecast of 21 days that says on day i: low 1, middle 2 + i/10, high 4; nitrite past its line in so many runs. */
@@ -20,6 +20,8 @@ const read = (day: string, value: number, kind: DatedReading['kind'] = 'nitrite'
   day,
   kind,
   value,
+  method: 'meter',
+  belowStep: false,
 })
 
 describe('a forecast held against the tests that came after', () => {
@@ -40,7 +42,7 @@ describe('a forecast held against the tests that came after', () => {
   it('is not held against a test of its own day, nor one past its end, nor one of a kind it does not forecast', () => {
     expect(scoresOf([issued('2027-06-01')], [read('2027-06-01', 1)], DEEPEST_M)).toEqual([])
     expect(scoresOf([issued('2027-06-01')], [read('2027-06-23', 1)], DEEPEST_M)).toEqual([])
-    expect(scoresOf([issued('2027-06-01')], [read('2027-06-03', 8, 'ph')], DEEPEST_M)).toEqual([])
+    expect(scoresOf([issued('2027-06-01')], [read('2027-06-03', 8, 'kh')], DEEPEST_M)).toEqual([])
   })
   it('stands beside the reading that was known on its day, not a later one', () => {
     const tests = [read('2027-05-20', 0.5), read('2027-06-05', 3), read('2027-06-10', 2)]

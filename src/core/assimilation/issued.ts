@@ -40,7 +40,7 @@ export interface Score {
   /** Where the test fell in the forecast, by shares of it; a range where the test tells one. */
   readonly placed: Placed
   /** What the test says, on its kind's scale, and by how much the band had been made wider than the model's own. */
-  readonly test: Interval
+  readonly test: Omit<Interval, 'slip'>
   readonly stretch: number
   /** The reading that was known when the forecast was given out; null where there was none. */
   readonly last: number | null
@@ -106,7 +106,7 @@ interface Held {
 
 function scoreOf({ kind, reading, lead, forecast, at, band, known, deepestM }: Held): Score {
   const { day, value } = reading
-  const test = intervalOf(reading, deepestM)
+  const { slip: _, ...test } = intervalOf(reading, deepestM)
   const last = known.at(-1)?.value ?? null
   const earlier = known
     .filter((r) => daysBetween(r.day, day) > YEAR_DAYS / 2 && daysApartInYear(r.day, day) <= USUAL_WITHIN_DAYS)
@@ -144,7 +144,7 @@ const scaledBand = (kind: ScoredKind, { low, middle, high }: Pick<Score, 'low' |
 })
 
 /** Where a test fell in a band: what the test itself adds to the spread is counted with it. */
-const placedIn = (band: Spread, { low, high, scatter }: Interval): Placed => ({
+const placedIn = (band: Spread, { low, high, scatter }: Score['test']): Placed => ({
   low: shareBelow(band, low, scatter),
   high: shareBelow(band, high, scatter),
 })
@@ -156,7 +156,8 @@ export function pastScoreOf(
   const { kind, lead, day, test, stretch } = score
   const { p10, p50, p90 } = scaledBand(kind, score)
   const forecast = { p10: p50 - (p50 - p10) / stretch, p50, p90: p50 + (p90 - p50) / stretch }
-  return { kind, lead, day, forecast, ...test }
+  const { low, high, scatter } = test
+  return { kind, lead, day, forecast, low, high, scatter }
 }
 
 function daysApartInYear(a: IsoDate, b: IsoDate): number {

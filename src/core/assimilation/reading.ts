@@ -1,7 +1,8 @@
 import type { IsoDate } from '../numeric/calendar'
+import { normalDensity, normalShareBelow } from '../statistics/normal'
 import { tDensity, tShareBelow } from '../statistics/student-t'
 import { readingInterval, type ReadingMethod } from '../water/test-methods'
-import { asRead, onScale, scatterOf, seenToFloor, type ObservedKind } from './observed'
+import { asRead, OBSERVED, onScale, scatterOf, seenToFloor, type ObservedKind } from './observed'
 
 /** What a pond was read at on one day. */
 export interface DatedReading {
@@ -18,6 +19,8 @@ export interface Interval {
   readonly low: number
   readonly high: number
   readonly scatter: number
+  /** How far a slip of the pen lies off. */
+  readonly slip: number
 }
 
 /**
@@ -28,23 +31,30 @@ export interface Interval {
 export function intervalOf(reading: DatedReading, deepestM: number): Interval {
   const { kind, method } = reading
   const scatter = scatterOf(kind, method)
+  const slip = SLIP.sds * OBSERVED[kind].sd
   if (kind === 'clarityDepth' && seenToFloor(reading.value, deepestM))
-    return { low: onScale(kind, deepestM), high: Infinity, scatter }
+    return { low: onScale(kind, deepestM), high: Infinity, scatter, slip }
   const [low, high] = readingInterval(kind, reading)
-  if (low === high) return { low: onScale(kind, low), high: onScale(kind, low), scatter }
+  if (low === high) return { low: onScale(kind, low), high: onScale(kind, low), scatter, slip }
   // "nothing found" bounds from above only
-  return { low: low > 0 ? onScale(kind, low) : -Infinity, high: onScale(kind, high), scatter }
+  return { low: low > 0 ? onScale(kind, low) : -Infinity, high: onScale(kind, high), scatter, slip }
 }
 
+/** One reading in so many is a slip: a decimal point, another pond's line, the wrong colour. @source house default */
+const SLIP = { share: 0.04, sds: 4 } as const
+
 /**
- * How likely a reading is where the water stands at a value of its scale. Errors follow Student's t, so that one slip
- * of the pen is not believed against everything else.
+ * How likely a reading is where the water stands at a value of its scale. Errors follow Student's t, and now and then
+ * a reading is a slip, so that none is believed against everything else.
  * @returns a density for an exact reading, a share for one between two steps; never 0
  */
-export function likelihood({ low, high, scatter }: Interval, at: number): number {
-  const tiny = 1e-12
-  if (high - low < 1e-9) return tDensity((low - at) / scatter) / scatter + tiny
-  return tShareBelow((high - at) / scatter) - tShareBelow((low - at) / scatter) + tiny
+export function likelihood({ low, high, scatter, slip }: Interval, at: number): number {
+  const of = (plain: number, slipped: number) => (1 - SLIP.share) * plain + SLIP.share * slipped + 1e-12
+  if (high - low < 1e-9) return of(tDensity((low - at) / scatter) / scatter, normalDensity((low - at) / slip) / slip)
+  return of(
+    tShareBelow((high - at) / scatter) - tShareBelow((low - at) / scatter),
+    normalShareBelow((high - at) / slip) - normalShareBelow((low - at) / slip),
+  )
 }
 
 /** A value as it would be read at the pond. */

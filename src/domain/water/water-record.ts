@@ -54,6 +54,7 @@ const AHEAD: Partial<Record<LaneKey, OutlookOutput>> = {
   tan: 'tan',
   nh3: 'nh3',
   nitrite: 'nitrite',
+  ph: 'ph',
   dissolvedOxygen: 'oxygen',
   clarityDepth: 'clarityM',
 }
@@ -82,7 +83,9 @@ export function waterLanes(readings: readonly Reading[], outlook: Outlook | null
 
 const aheadOf = (key: LaneKey, outlook: Outlook | null): Band | null => {
   const output = AHEAD[key]
-  return outlook && output ? outlook.bands[output] : null
+  const band = outlook && output ? outlook.bands[output] : null
+  // a forecast of an older version says nothing of some figures
+  return band && band.p50.length > 0 ? band : null
 }
 
 /**

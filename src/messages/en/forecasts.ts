@@ -139,6 +139,7 @@ export const forecasts = {
     water: 'Water',
     ammoniaTanMgL: 'Ammonia (TAN), mg/L',
     toxicAmmoniaMostDay: 'NH₃, daily peak, mg/L',
+    ph: 'pH',
     nitriteMgL: 'Nitrite, mg/L',
     leastOxygenDayMg: 'Oxygen, daily minimum, mg/L',
     howDeepHandSeen: 'Clarity (Secchi depth)',

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex'
 import { SAID, type ScoreSums } from '@/core/assimilation/accuracy'
-import type { Issued, Lead, Score, ScoredKind } from '@/core/assimilation/issued'
+import { pastScoreOf, type Issued, type Score } from '@/core/assimilation/issued'
+import type { Lead } from '@/core/assimilation/leads'
+import type { ScoredKind } from '@/core/assimilation/scored'
+import type { PastScore } from '@/core/assimilation/stretch'
 import type { FirmId, PondId } from '@/domain/shared/ids'
 
 declare module '@/server/platform/db/column-types' {
@@ -55,8 +58,13 @@ export async function keepScores(
   lookedBack: boolean,
 ): Promise<void> {
   if (scores.length === 0) return
-  const rows = scores.map(({ off, leadDays, issuedOn, ...s }) => ({
+  const rows = scores.map(({ off, leadDays, issuedOn, placed, test, ...s }) => ({
     ...s,
+    placed_low: placed.low,
+    placed_high: placed.high,
+    test_low: test.low,
+    test_high: test.high,
+    test_scatter: test.scatter,
     pond_id: pondId,
     firm_id: firmId,
     issued_on: issuedOn,
@@ -72,7 +80,9 @@ export async function keepScores(
 
 const SUMS = [
   'count(*)::int as tests',
-  'count(*) filter (where read between low and high)::int as inside',
+  // a test that tells a range lies inside as far as its range does
+  `sum(case when placed_high - placed_low < 1e-9 then (placed_low between 0.1 and 0.9)::int
+            else greatest(0, least(placed_high, 0.9) - greatest(placed_low, 0.1)) / (placed_high - placed_low) end) as inside`,
   'sum(abs(read - middle)) as missed',
   'count(last_off)::int as last_tests',
   'coalesce(sum(off) filter (where last_off is not null), 0) as last_forecast',
@@ -160,6 +170,23 @@ export async function listSaid(
       trx.raw(`${bin} as said, count(*)::int as tests, count(*) filter (where crossed)::int as crossed`),
     )
   return rows.map((r) => ({ from: Number(r.said), tests: r.tests, crossed: r.crossed }))
+}
+
+/** How earlier forecasts of a pond as it is have done: what its next bands learn from. */
+export async function listPastScores(trx: Knex.Transaction, pondId: PondId, epoch: string): Promise<PastScore[]> {
+  const rows = await trx('forecast_scores').where({ pond_id: pondId, epoch }).whereNotNull('test_scatter')
+  return rows.map(({ kind, lead, day, low, middle, high, stretch, ...r }) =>
+    pastScoreOf({
+      kind,
+      lead,
+      day,
+      low,
+      middle,
+      high,
+      stretch,
+      test: { low: r.test_low!, high: r.test_high!, scatter: r.test_scatter! },
+    }),
+  )
 }
 
 export interface ScoreCounts {

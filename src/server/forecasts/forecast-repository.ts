@@ -1,6 +1,6 @@
 import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
-import type { ParticleFilter } from '@/core/assimilation/particle-filter'
+import type { EnsembleFilter } from '@/core/assimilation/ensemble-filter'
 import type { ForecastRun, ForecastRisks, PondForecast, Risk } from '@/domain/forecasts/forecast'
 import type { FirmId, ForecastRunId, PondId, UserId } from '@/domain/shared/ids'
 
@@ -8,7 +8,7 @@ declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
     forecast_runs: { state: ForecastRun['state'] }
     pond_forecasts: {
-      filter: ParticleFilter
+      filter: EnsembleFilter
       outlook: PondForecast['outlook']
       risks: readonly Risk[]
     }
@@ -56,7 +56,7 @@ export async function askedNow(trx: Knex.Transaction, id: ForecastRunId, by: Use
 
 export interface KeptFilter {
   readonly pondHash: string
-  readonly filter: ParticleFilter
+  readonly filter: EnsembleFilter
   readonly madeAt: Date
 }
 

@@ -5,7 +5,7 @@ import type { PondEvent } from '@/core/ecosystem/events'
 import { STATE_NAMES } from '@/core/ecosystem/states'
 import type { ForecastTask } from '@/core/assimilation/forecast-pond'
 import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
-import type { ParticleFilter } from '@/core/assimilation/particle-filter'
+import type { EnsembleFilter } from '@/core/assimilation/ensemble-filter'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { eventsOfPlants, eventsOfVisits } from '@/domain/forecasts/eco-events'
@@ -17,6 +17,7 @@ import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondModel } from '@/domain/forecasts/what-if'
 import { findSite } from '@/server/customers/customer-repository'
+import { listPastScores } from '@/server/forecasts/accuracy-repository'
 import { findFilter } from '@/server/forecasts/forecast-repository'
 import { listPatches, listPlantEvents } from '@/server/plants/plant-repository'
 import { listDailyReadings } from '@/server/water/reading-repository'
@@ -31,7 +32,7 @@ const LEARN_DAYS = 100
 const STALE_DAYS = 45
 /** What a visit leaves standing for the winter is long off after so many days. */
 const STANDS_DAYS = 240
-const FORECAST_PARTICLES = 50
+const FORECAST_MEMBERS = 100
 const SHORT_DIGITS = 7
 
 export interface PondTask {
@@ -55,7 +56,8 @@ export async function forecastTask(
   const { firmId, timeZone, stations, today } = setting
   const model = await pondModel(trx, { firmId, timeZone }, pond, stations, today)
   if (!model) return null
-  const { maxDepthM } = savedPondFacts(pond).basin
+  const { adopted, basin } = savedPondFacts(pond)
+  const { maxDepthM } = basin
   const pondHash = hashOf(model, maxDepthM)
   const kept = await findFilter(trx, pond.id)
   const goesOn =
@@ -86,7 +88,9 @@ export async function forecastTask(
         .map((r) => ({ ...r, kind: r.kind as ObservedKind }))
         .filter((r) => r.day >= from && r.day <= today),
       events: await doneAt(trx, pond.id, model.eco.volumeM3, { from, today, timeZone }),
-      particles: FORECAST_PARTICLES,
+      volumeSigmaShare: adopted.sigmaM3 / adopted.volumeM3,
+      scores: goesOn ? await listPastScores(trx, pond.id, pondHash) : [],
+      members: FORECAST_MEMBERS,
     },
   }
 }
@@ -117,12 +121,12 @@ async function doneAt(
   ]
 }
 
-/** States and parameters of the model: particles of an older one are not its particles. */
+/** States and parameters of the model: members of an older one are not its members. */
 const MODEL = createHash('sha256')
   .update(JSON.stringify([STATE_NAMES, ECOSYSTEM_PARAMETERS]))
   .digest('hex')
 
-/** What particles hang on: another survey, filter or stock begins anew, and another model of the pond. */
+/** What an ensemble hangs on: another survey, filter or stock begins anew, and another model of the pond. */
 const hashOf = ({ eco }: PondModel, deepestM: number): string => {
   const { volumeM3, areaM2, filter, fish, plants } = eco
   return createHash('sha256')
@@ -137,18 +141,18 @@ const hashOf = ({ eco }: PondModel, deepestM: number): string => {
 }
 
 /** Typed arrays do not live in JSON. */
-const readFilter = (filter: ParticleFilter): ParticleFilter => ({
+const readFilter = (filter: EnsembleFilter): EnsembleFilter => ({
   ...filter,
-  particles: filter.particles.map((p) => ({
+  members: filter.members.map((p) => ({
     ...p,
     state: { ...p.state, y: Float64Array.from(Object.values(p.state.y)) },
   })),
 })
 
 /** A filter as it is kept: figures shortened to what matters. */
-export const keptFilter = (filter: ParticleFilter): unknown => ({
+export const keptFilter = (filter: EnsembleFilter): unknown => ({
   ...filter,
-  particles: filter.particles.map((p) => ({
+  members: filter.members.map((p) => ({
     ...p,
     state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) },
   })),

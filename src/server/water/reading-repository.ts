@@ -1,4 +1,5 @@
 import type { ReadingKindName } from '@/core/water/readings'
+import { READING_METHODS, type ReadingMethod } from '@/core/water/test-methods'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { LastReading } from '@/domain/field/field-pack'
@@ -139,22 +140,44 @@ export async function listLastReadings(
   return found
 }
 
-/** One figure a day and kind in the firm's days: the mean of what was read, of oxygen the least. */
+export interface DailyReading {
+  readonly day: string
+  readonly kind: ReadingKindName
+  readonly value: number
+  readonly method: ReadingMethod
+  readonly belowStep: boolean
+}
+
+/** A reading that says not how it was made is taken for what most crews carry. */
+const USUAL_METHOD: ReadingMethod = 'drops'
+
+/**
+ * One figure a day and kind in the firm's days: the mean of what was read, of oxygen the least; nothing found only
+ * where no test of the day found any.
+ */
 export async function listDailyReadings(
   trx: Knex.Transaction,
   pondId: PondId,
   since: string,
   timeZone: string,
-): Promise<{ day: string; kind: string; value: number }[]> {
+): Promise<DailyReading[]> {
   const rows = await trx('readings')
     .where('pond_id', pondId)
     .where('taken_at', '>=', since)
     .groupByRaw('1, 2')
     .orderByRaw('1, 2')
-    .select<{ day: string; kind: ReadingKindName; value: number }[]>(
+    .select<{ day: string; kind: ReadingKindName; value: number; method: string; below: boolean }[]>(
       trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]),
       'kind',
       trx.raw(`case when kind = 'dissolvedOxygen' then min(value) else avg(value) end as value`),
+      trx.raw(`mode() within group (order by method) as method`),
+      trx.raw('bool_and(below_step) as below'),
     )
-  return rows.map((r) => ({ day: r.day, kind: r.kind, value: r.value }))
+  return rows.map((r) => ({
+    day: r.day,
+    kind: r.kind,
+    value: r.value,
+    method: READING_METHODS.find((method) => method === r.method) ?? USUAL_METHOD,
+    belowStep: r.below,
+  }))
 }

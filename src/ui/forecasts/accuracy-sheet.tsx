@@ -1,8 +1,9 @@
 'use client'
 import Alert from 'react-bootstrap/Alert'
 import Table from 'react-bootstrap/Table'
-import type { Accuracy, Estimate, Reliability } from '@/core/assimilation/accuracy'
-import { SCORED_KINDS, type ScoredKind } from '@/core/assimilation/issued'
+import type { Accuracy, Reliability } from '@/core/assimilation/accuracy'
+import type { Estimate } from '@/core/statistics/wilson'
+import { SCORED_KINDS, type ScoredKind } from '@/core/assimilation/scored'
 import type { QuantityKind } from '@/core/units/kinds'
 import type { AccuracyData } from '@/server/forecasts/forecasts'
 import { useTexts, type Texts } from '@/ui/kit/texts'
@@ -87,6 +88,7 @@ function useMissed(): (kind: ScoredKind, value: number) => string {
     waterTemp: 'temperatureStep',
     tan: 'concentration',
     nitrite: 'concentration',
+    ph: 'ph',
     dissolvedOxygen: 'concentration',
     clarityDepth: 'length',
   }

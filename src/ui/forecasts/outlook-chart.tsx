@@ -27,6 +27,7 @@ export const SHOWN: readonly ShownOutlook[] = [
   },
   { output: 'tan', title: textId('forecasts.outlookView.ammoniaTanMgL') },
   { output: 'nh3', title: textId('forecasts.outlookView.toxicAmmoniaMostDay') },
+  { output: 'ph', title: textId('forecasts.outlookView.ph') },
   { output: 'nitrite', title: textId('forecasts.outlookView.nitriteMgL') },
   { output: 'oxygen', title: textId('forecasts.outlookView.leastOxygenDayMg') },
   {

@@ -17,7 +17,9 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
   const { timeZone, preferences } = usePerson()
   const { pond, forecast } = data
   const [all, setAll] = useState(false)
-  const steady = forecast ? SHOWN.filter((shown) => isSteadyOutlook(shown, forecast)) : []
+  // a forecast of an older version knows nothing of some figures
+  const known = forecast ? SHOWN.filter(({ output }) => forecast.outlook.bands[output].p50.length > 0) : []
+  const steady = forecast ? known.filter((shown) => isSteadyOutlook(shown, forecast)) : []
   return (
     <>
       <div className="tab-head">
@@ -67,7 +69,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
           <section className="sheet" aria-label={t('forecasts.outlookView.bandsComingWeeks')}>
             <p className="soft small mb-1">{t('forecasts.outlookView.lineMiddleFiftyRuns')}</p>
             <div className="forecast-charts">
-              {SHOWN.filter((shown) => all || !steady.includes(shown)).map((shown) => (
+              {known.filter((shown) => all || !steady.includes(shown)).map((shown) => (
                 <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
               ))}
             </div>
