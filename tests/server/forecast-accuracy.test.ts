@@ -6,6 +6,7 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { forecastsPage, pondOutlook } from '@/server/forecasts/forecasts'
 import { storeForecast } from '@/server/forecasts/forecast-repository'
+import { listPastScores } from '@/server/forecasts/accuracy-repository'
 import { holdToAccount } from '@/server/forecasts/hold-to-account'
 import { addPond } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
@@ -89,7 +90,7 @@ describe('forecasts are held to what they said on their day', () => {
   })
 
   it('what is only looked back on never takes the place of what was said; a mended reading is held anew', async () => {
-    const { test, night, scores, firmId } = await pondOfFirm('Whimbrel')
+    const { test, night, scores, firmId, pondId } = await pondOfFirm('Whimbrel')
     const near = addDays(TODAY, -2)
     await night(near, 'e', said(near, 0.7))
     await test(0.35, TODAY)
@@ -98,6 +99,12 @@ describe('forecasts are held to what they said on their day', () => {
       { lead: 'far', looked_back: true, epoch: 'f' },
       { lead: 'near', looked_back: false, epoch: 'e', past: 0.7 },
     ])
+    // what later bands learn from: the test as the range that its card tells, beside the band as the model had it
+    const [past] = await inFirm(firmId, (trx) => listPastScores(trx, pondId, 'e'))
+    expect(past).toMatchObject({ kind: 'nitrite', lead: 'near', day: TODAY, scatter: 0.15 })
+    expect(Math.exp(past!.low) - 0.05).toBeCloseTo(0.3, 6)
+    expect(Math.exp(past!.high) - 0.05).toBeCloseTo(0.425, 6)
+    expect(await inFirm(firmId, (trx) => listPastScores(trx, pondId, 'another pond'))).toEqual([])
     await inFirm(firmId, (trx) => trx('readings').update({ value: 0.05 }))
     await night(TODAY, 'f', said(TODAY, 0))
     expect((await scores()).find((s) => s.lead === 'near')).toMatchObject({ read: 0.05, crossed: false })

@@ -50,7 +50,7 @@ describe('what a forecast would have said before the tests on file', () => {
       '2027-06-29',
     ])
     expect(lookBackDays([read('2027-05-10', 0.3)], FROM, TODAY)).toEqual(['2027-05-03', '2027-05-08'])
-    expect(lookBackDays([{ day: '2027-06-10', kind: 'kh', value: 5 }], FROM, TODAY)).toEqual([])
+    expect(lookBackDays([{ ...read('2027-06-10', 5), kind: 'kh' }], FROM, TODAY)).toEqual([])
   })
   it('looks back on no more than some days where a probe tests daily', () => {
     const daily = Array.from({ length: 60 }, (_, i) => read(addDays('2027-05-08', i), 0.3))
@@ -91,8 +91,8 @@ describe('what a forecast would have said before the tests on file', () => {
   it('nor of the test it is held against', () => {
     const other = lookedBack(weather, [tests[0]!, read('2027-07-01', 3)])
     expect(other).toEqual(back)
-    const earlier = lookedBack(weather, [read('2027-06-10', 3), tests[1]!])
+    const earlier = lookedBack(weather, [read('2027-06-10', 0.9), tests[1]!])
     expect(earlier.slice(0, 3)).toEqual(back.slice(0, 3))
-    expect(earlier[5]!.bands.tan.p90[2]!).toBeGreaterThan(1.5 * back[5]!.bands.tan.p90[2]!)
+    expect(earlier[5]!.bands.tan.p90[2]!).toBeGreaterThan(1.05 * back[5]!.bands.tan.p90[2]!)
   })
 })

@@ -1,4 +1,4 @@
-import { Z90 } from './normal'
+import { normalDensity, normalShareBelow, Z90 } from './normal'
 import { tDensity, tShareBelow } from './student-t'
 import type { Spread } from './two-piece-normal'
 
@@ -50,19 +50,26 @@ export function factorAfter(tests: readonly PastTest[], before: FactorBelief): F
 /** Student's t with four degrees of freedom reaches as far as a normal at 90 % where its scale is so much less. */
 const T_SCALE = 0.836
 
+/** One test in so many is a slip, or an event that nobody logged: it lies so many spreads off. @source house default */
+const SLIP = { share: 0.04, spreads: 8 } as const
+
 function likelihoodOf({ forecast, low, high, scatter }: PastTest, factor: number): number {
-  const at = (value: number) => {
+  const spreadAt = (value: number, times: number) => {
     const half = value < forecast.p50 ? forecast.p50 - forecast.p10 : forecast.p90 - forecast.p50
-    return { off: value - forecast.p50, sd: T_SCALE * Math.hypot((factor * half) / Z90, scatter) }
+    return Math.hypot((times * half) / Z90, scatter)
   }
+  const mixed = (plain: number, slipped: number) => (1 - SLIP.share) * plain + SLIP.share * slipped + 1e-12
   if (high - low < 1e-9) {
-    const { off, sd } = at(low)
-    return tDensity(off / sd) / sd + 1e-12
+    const off = low - forecast.p50
+    const [sd, wide] = [T_SCALE * spreadAt(low, factor), SLIP.spreads * spreadAt(low, 1)]
+    return mixed(tDensity(off / sd) / sd, normalDensity(off / wide) / wide)
   }
-  const below = (value: number) => {
-    if (!Number.isFinite(value)) return value > 0 ? 1 : 0
-    const { off, sd } = at(value)
-    return tShareBelow(off / sd)
-  }
-  return below(high) - below(low) + 1e-9
+  const below = (value: number, share: (z: number) => number, spread: number) =>
+    Number.isFinite(value) ? share((value - forecast.p50) / spread) : Number(value > 0)
+  const between = (share: (z: number) => number, spread: (value: number) => number) =>
+    below(high, share, spread(high)) - below(low, share, spread(low))
+  return mixed(
+    between(tShareBelow, (value) => T_SCALE * spreadAt(value, factor)),
+    between(normalShareBelow, (value) => SLIP.spreads * spreadAt(value, 1)),
+  )
 }

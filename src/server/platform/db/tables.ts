@@ -251,6 +251,12 @@ export interface ForecastScoresRow {
   usual_off: number | null
   past: number | null
   crossed: boolean | null
+  test_low: number | null
+  test_high: number | null
+  test_scatter: number | null
+  stretch: number
+  placed_low: number
+  placed_high: number
 }
 
 export interface GearRow {
@@ -738,7 +744,16 @@ declare module 'knex/types/tables' {
     forecast_scores: Stored<
       Refined<'forecast_scores', ForecastScoresRow>,
       never,
-      'last' | 'usual' | 'last_off' | 'usual_off' | 'past' | 'crossed'
+      | 'last'
+      | 'usual'
+      | 'last_off'
+      | 'usual_off'
+      | 'past'
+      | 'crossed'
+      | 'test_low'
+      | 'test_high'
+      | 'test_scatter'
+      | 'stretch'
     >
     gear: Stored<Refined<'gear', GearRow>, never, 'place'>
     house_constants: Stored<Refined<'house_constants', HouseConstantsRow>, 'constants', 'version'>
