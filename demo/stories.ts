@@ -145,7 +145,7 @@ async function netPonds(
 
 /** The leak that looks like evaporation: only with the pump on, at a settled edge of the falls. */
 async function logLeak(owner: Actor, pondId: PondId, today: string): Promise<void> {
-  await logLevel(owner, pondId, { day: addDays(today, -3), hours: 24, dropMm: 15, bucketDropMm: 1, pumpOn: true })
+  await logLevel(owner, pondId, { day: addDays(today, -3), hours: 24, dropMm: 15, bucketDropMm: 1, pumpOn: true, addedM3: 0 })
   await logLevel(owner, pondId, { day: addDays(today, -1), hours: 24, dropMm: 1, bucketDropMm: 1, pumpOn: false })
 }
 

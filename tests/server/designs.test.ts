@@ -120,7 +120,12 @@ describe('design versions', () => {
       retired: false,
       warrantyUntil: null,
     })
-    const train = [trainUnit('drum', { ratedFlowM3PerH: 60 }), trainUnit('uv'), trainUnit('aerator'), trainUnit('sieve')]
+    const train = [
+      trainUnit('drum', { ratedFlowM3PerH: 60 }),
+      trainUnit('uv'),
+      trainUnit('aerator'),
+      trainUnit('sieve'),
+    ]
     const { id } = await saveDesign(actors.designer, pondId, {
       name: 'With a train',
       bed: { ...bench.start, train },

@@ -138,7 +138,7 @@ describe('a diagnosis that was acted on', () => {
   it('goes by the leak evidence of the pond page, below ten millimetres a day too', async () => {
     const { actors } = await makeFirm('Rill')
     const pondId = await addPond(actors.owner, newPond())
-    const log = { day: addDays(today, -1), hours: 24, bucketDropMm: 1 }
+    const log = { day: addDays(today, -1), hours: 24, bucketDropMm: 1, addedM3: 0 }
     await logLevel(actors.technician, pondId, { ...log, dropMm: 9, pumpOn: true })
     await logLevel(actors.technician, pondId, { ...log, dropMm: 1, pumpOn: false })
     const page = await pondOnFile(actors.owner, pondId)

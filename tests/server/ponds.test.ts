@@ -140,12 +140,15 @@ describe('losing water', () => {
     const id = await addPond(actors.owner, newPond())
     expect((await pondOnFile(actors.technician, id)).waterLoss!.balance.advice).toBe('no-logs')
     const today = todayIn('Etc/UTC')
-    const log = { day: today, hours: 24, bucketDropMm: 2, pumpOn: true }
+    const log = { day: today, hours: 24, bucketDropMm: 2, pumpOn: true, addedM3: 0 }
     await logLevel(actors.technician, id, { ...log, dropMm: 30 })
     await logLevel(actors['crew-lead'], id, { ...log, dropMm: 2, pumpOn: false })
     const { waterLoss } = await pondOnFile(actors.office, id)
     expect(waterLoss!.balance.advice).toBe('moving-water')
     expect(waterLoss!.logs).toHaveLength(2)
+    // what was added between the looks was lost as well
+    await logLevel(actors.technician, id, { ...log, dropMm: 2, pumpOn: false, addedM3: 1 })
+    expect((await pondOnFile(actors.office, id)).waterLoss!.balance.off!.measuredMmPerD).toBeGreaterThan(5)
     expect((await problemOf(logLevel(actors.designer, id, { ...log, dropMm: 1 }))).kind).toBe('forbidden')
     expect((await problemOf(logLevel(actors.owner, id, { ...log, dropMm: 1, day: '2999-01-01' }))).kind).toBe(
       'bad-input',

@@ -8,9 +8,12 @@ const log = (dropMm: number, changes: Partial<LevelLog> = {}): LevelLog => ({
   dropMm,
   bucketDropMm: null,
   pumpOn: true,
+  addedM3: 0,
   ...changes,
 })
-const balance = (logs: readonly LevelLog[]) => waterBalance(logs, () => 4, 30, '2027-07-10')
+const dry = { evaporationMm: 4, rainMm: 0, observed: true }
+const balance = (logs: readonly LevelLog[], weather = dry) => waterBalance(logs, () => weather, 30, '2027-07-10')
+const likelihood = (logs: readonly LevelLog[], weather = dry) => 1 - balance(logs, weather).leak!.none
 
 describe('expected evaporation', () => {
   const open = { shade: 0, windShare: 1, altitudeM: 20 }
@@ -36,24 +39,49 @@ describe('evaporation or a leak', () => {
   it('is the shell when it goes on with the pump off', () =>
     expect(balance([log(22), log(21, { pumpOn: false, bucketDropMm: 4 })]).advice).toBe('shell'))
   it('is falls, stream or filter edges when it is lost with the pump on only', () =>
-    expect(balance([log(22), log(4, { pumpOn: false, bucketDropMm: 4 })]).advice).toBe('moving-water'))
+    expect(balance([log(22), log(22), log(4, { pumpOn: false, bucketDropMm: 4 })]).advice).toBe('moving-water'))
   it('asks for a day with the pump off before it says where', () =>
     expect(balance([log(25)]).advice).toBe('try-pump-off'))
+  it('big falls alone make no leak: a day with the pump off is asked for', () => {
+    const falls = [log(9, { bucketDropMm: 5 }), log(8, { bucketDropMm: 5 }), log(9, { bucketDropMm: 5 })]
+    expect(['undecided', 'evaporation']).toContain(balance(falls).advice)
+    expect(likelihood([...falls, log(5, { pumpOn: false, bucketDropMm: 5 })])).toBeLessThan(0.88)
+  })
+  it('takes rain and what was added for water that went as well', () => {
+    const rain = { ...dry, rainMm: 12 }
+    // the level stands still in the rain: 12 mm went somewhere
+    expect(likelihood([log(0), log(0)], rain)).toBeGreaterThan(likelihood([log(0), log(0)]) + 0.2)
+    // 0.3 m³ on 30 m² is 10 mm
+    expect(balance([log(0, { addedM3: 0.3 })]).on!.measuredMmPerD).toBeCloseTo(10, 9)
+    expect(balance([log(0, { addedM3: 0.3, hours: 48 })]).on!.measuredMmPerD).toBeCloseTo(5, 9)
+  })
+  it('the bucket stands in the same rain', () =>
+    expect(balance([log(-8, { bucketDropMm: -8 })], { ...dry, rainMm: 12 }).advice).toBe('evaporation'))
+  it('counts the weather of the days between the looks', () => {
+    const byDay = (date: string) => ({ ...dry, evaporationMm: date === '2027-07-10' ? 8 : 2 })
+    const still = (hours: number) =>
+      waterBalance([log(5, { pumpOn: false, hours })], byDay, 30, '2027-07-10').off!.expectedMmPerD
+    // noon to noon: half of each day
+    expect(still(24)).toBeCloseTo(5, 9)
+    expect(still(48)).toBeCloseTo((8 / 2 + 2 + 2 / 2) / 2, 9)
+  })
+  it('looks with weather that was not observed are believed less', () =>
+    expect(likelihood([log(11)], { ...dry, observed: false })).toBeLessThan(likelihood([log(11)])))
   it('grows surer with the excess and with more logs', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: -5, max: 60, noNaN: true }),
+        fc.double({ min: 3, max: 40, noNaN: true }),
         fc.double({ min: 0.5, max: 20, noNaN: true }),
         (drop, more) => {
-          const [a, b] = [balance([log(drop)]).on!, balance([log(drop + more)]).on!]
-          expect(b.leakLikelihood).toBeGreaterThanOrEqual(a.leakLikelihood - 1e-9)
-          expect(a.leakLikelihood).toBeGreaterThanOrEqual(0)
-          expect(b.leakLikelihood).toBeLessThanOrEqual(1)
+          const [a, b] = [likelihood([log(drop)]), likelihood([log(drop + more)])]
+          expect(b).toBeGreaterThanOrEqual(a - 1e-6)
+          expect(a).toBeGreaterThanOrEqual(0)
+          expect(b).toBeLessThanOrEqual(1)
         },
       ),
     )
-    expect(balance([log(10), log(10), log(10)]).on!.leakLikelihood).toBeGreaterThan(
-      balance([log(10)]).on!.leakLikelihood,
-    )
+    expect(likelihood([log(12), log(12), log(12)])).toBeGreaterThan(likelihood([log(12)]))
   })
+  it('refuses figures that cannot be, by name', () =>
+    expect(() => balance([log(5, { addedM3: -1 })])).toThrow(/addedM3/))
 })

@@ -1,6 +1,8 @@
 import { assertInRange } from '../errors'
-import { dayOfYear, type IsoDate } from '../numeric/calendar'
+import { addDays, dayOfYear, type IsoDate } from '../numeric/calendar'
 import { openWaterEvaporationMmPerD } from './evaporation'
+import { SPLASH, weighLeaks, type LeakBelief, type LossSeen } from './leak-hypotheses'
+import type { DatedWeather } from './weather-ahead'
 import { normalOn, normalsAtHeight, type StationNormals } from './station'
 
 /** A drop of the pond's level between two looks. */
@@ -13,9 +15,24 @@ export interface LevelLog {
   /** Fall in a bucket of pond water standing in the pond; it sees the same weather and cannot leak. */
   readonly bucketDropMm: number | null
   readonly pumpOn: boolean
+  /** Water that was added between the looks, m³. */
+  readonly addedM3: number
 }
 
-export const LEVEL_LOG_RANGE = { hours: [2, 240], dropMm: [-200, 500], bucketDropMm: [-200, 100] } as const
+export const LEVEL_LOG_RANGE = {
+  hours: [2, 240],
+  dropMm: [-200, 500],
+  bucketDropMm: [-200, 100],
+  addedM3: [0, 500],
+} as const
+
+/** Weather of a day as a pond loses and gains by it. */
+export interface DayLoss {
+  readonly evaporationMm: number
+  readonly rainMm: number
+  /** Measured that day, rather than usual for the time of year. */
+  readonly observed: boolean
+}
 
 /** What trees and walls leave of sun and wind at a pond. */
 export interface PondExposure {
@@ -25,19 +42,21 @@ export interface PondExposure {
 }
 
 /**
- * Falls and streams wet stone and throw drops: share added to the still surface's evaporation.
- * @source trade rule, 10–30 % by wetted area
+ * How well things are known: of a look, of a bucket, of evaporation reckoned from the weather (shared by all looks of
+ * a pond, and of one look alone), of rain.
+ * @source reading a ruler to a millimetre or so; Penman against pans some 15–25 %; year-to-year spread of days
  */
-const MOVING_WATER_EXTRA = 0.2
-
-/**
- * How well things are known.
- * @source reading a ruler to a millimetre or so; year-to-year spread of daily evaporation
- */
-const SPREAD = { readingMm: 1.5, bucketMm: 0.6, expectedShare: 0.35, expectedMm: 0.6 } as const
-
-/** Before any log: one pond in five that is asked about leaks, and then by some 10 mm a day. @source house default */
-const BEFORE = { leaks: 0.2, meanLeakMmPerD: 10 } as const
+const SPREAD = {
+  readingMm: 1.5,
+  bucketMm: 0.6,
+  observedShare: 0.2,
+  usualShare: 0.3,
+  observedDay: 0.15,
+  usualDay: 0.35,
+  dayMm: 0.4,
+  rainShare: 0.35,
+  addedShare: 0.05,
+} as const
 
 /** Evaporation expected from a pond's open water on a day by the station's normals, mm/d, rain not taken off. */
 export function expectedEvaporationMmPerD(station: StationNormals, exposure: PondExposure, date: IsoDate): number {
@@ -54,100 +73,137 @@ export function expectedEvaporationMmPerD(station: StationNormals, exposure: Pon
   })
 }
 
+/** Evaporation of a day that was observed, mm/d. */
+export const evaporationOfDayMm = (station: StationNormals, exposure: PondExposure, day: DatedWeather): number =>
+  openWaterEvaporationMmPerD({
+    date: day.date,
+    latitudeDeg: station.latitudeDeg,
+    minAirC: day.minAirC,
+    maxAirC: day.maxAirC,
+    humidityPercent: day.humidityPercent,
+    windMPerS: day.windMPerS * exposure.windShare,
+    sunshineH: day.sunshineH * (1 - exposure.shade),
+    altitudeM: exposure.altitudeM,
+  })
+
 export interface LossVerdict {
-  /** What still water and, with the pump on, falls would lose, mm/d. */
+  /** What still water and, with the pump on, usual falls would lose, mm/d. */
   readonly expectedMmPerD: number
+  /** What was lost: rain and what was added are counted in. */
   readonly measuredMmPerD: number
   readonly excessMmPerD: number
-  readonly leakLikelihood: number
 }
 
-export type LeakAdvice = 'evaporation' | 'shell' | 'moving-water' | 'try-pump-off' | 'no-logs'
+export type LeakAdvice = 'evaporation' | 'shell' | 'moving-water' | 'try-pump-off' | 'undecided' | 'no-logs'
 
 export interface WaterBalance {
   readonly on: LossVerdict | null
   readonly off: LossVerdict | null
+  /** Likelihoods of a leak, by all looks together; null where there are none. */
+  readonly leak: LeakBelief | null
   readonly advice: LeakAdvice
   /** Expected and excess loss over a week, m³. */
   readonly topUpM3PerWeek: number
 }
 
-const LIKELY = 0.7
+/** From here a leak is named, and a look with the pump off would still decide. @source house default */
+const LIKELY = 0.75
+/** Beside falls that throw much a leak is named later: both lose with the pump on only. @source house default */
+const LIKELY_MOVING = 0.88
+const OPEN = 0.25
 
 /**
- * Evaporation or a leak: level logs with the pump on and off against a bucket or the expected evaporation.
- * @param evaporation expected for a day, mm/d
- * @source bucket test as in any leak guide; two hypotheses weighed by Bayes' rule, a leak's rate exponential
+ * Evaporation or a leak: level logs with the pump on and off against a bucket or the weather, with rain and what was
+ * added.
+ * @param weather of a day, at the pond
+ * @source bucket test as in any leak guide; see {@link weighLeaks}
  */
 export function waterBalance(
   logs: readonly LevelLog[],
-  evaporation: (date: IsoDate) => number,
+  weather: (date: IsoDate) => DayLoss,
   pondAreaM2: number,
   today: IsoDate,
 ): WaterBalance {
   logs.forEach((log, i) => {
     assertInRange(`logs.${i}.hours`, log.hours, LEVEL_LOG_RANGE.hours)
     assertInRange(`logs.${i}.dropMm`, log.dropMm, LEVEL_LOG_RANGE.dropMm)
+    assertInRange(`logs.${i}.addedM3`, log.addedM3, LEVEL_LOG_RANGE.addedM3)
   })
-  const on = judge(
-    logs.filter((log) => log.pumpOn),
-    evaporation,
-  )
-  const off = judge(
-    logs.filter((log) => !log.pumpOn),
-    evaporation,
-  )
-  const usual =
-    (evaporation(today) * (1 + MOVING_WATER_EXTRA) + Math.max(0, on?.excessMmPerD ?? off?.excessMmPerD ?? 0)) / 1000
-  return { on, off, advice: adviceFor(on, off), topUpM3PerWeek: usual * 7 * pondAreaM2 }
-}
-
-function adviceFor(on: LossVerdict | null, off: LossVerdict | null): LeakAdvice {
-  if (!on && !off) return 'no-logs'
-  if (off && off.leakLikelihood >= LIKELY) return 'shell'
-  if (on && on.leakLikelihood >= LIKELY) return off ? 'moving-water' : 'try-pump-off'
-  return 'evaporation'
-}
-
-/** Logs of one kind together, each weighed by how well it is known. */
-function judge(logs: readonly LevelLog[], evaporation: (date: IsoDate) => number): LossVerdict | null {
-  if (logs.length === 0) return null
-  const each = logs.map((log) => {
-    const days = log.hours / 24
-    const still = log.bucketDropMm === null ? evaporation(log.day) : log.bucketDropMm / days
-    const expected = still * (log.pumpOn ? 1 + MOVING_WATER_EXTRA : 1)
-    const known =
-      log.bucketDropMm === null ? SPREAD.expectedShare * Math.max(still, 0) + SPREAD.expectedMm : SPREAD.bucketMm / days
-    const sigma = Math.hypot(SPREAD.readingMm / days, known)
-    return { measured: log.dropMm / days, expected, weight: 1 / sigma ** 2 }
-  })
-  const weights = each.reduce((sum, e) => sum + e.weight, 0)
-  const mean = (of: (e: (typeof each)[number]) => number) =>
-    each.reduce((sum, e) => sum + of(e) * e.weight, 0) / weights
-  const [measuredMmPerD, expectedMmPerD] = [mean((e) => e.measured), mean((e) => e.expected)]
-  const excessMmPerD = measuredMmPerD - expectedMmPerD
+  const seen = logs.map((log) => seenOf(log, weather, pondAreaM2))
+  const [on, off] = [true, false].map((pumpOn) => verdictOf(seen.filter((look) => look.pumpOn === pumpOn)))
+  const leak = seen.length > 0 ? weighLeaks(seen) : null
+  const leakMmPerD = leak ? leak.shellMmPerD + leak.movingMmPerD : 0
+  const usualMmPerD = weather(today).evaporationMm * (1 + SPLASH.share) + leakMmPerD
   return {
-    expectedMmPerD,
-    measuredMmPerD,
-    excessMmPerD,
-    leakLikelihood: leakLikelihood(excessMmPerD, 1 / Math.sqrt(weights)),
+    on: on!,
+    off: off!,
+    leak,
+    advice: adviceFor(leak, off !== null),
+    topUpM3PerWeek: (usualMmPerD / 1000) * 7 * pondAreaM2,
   }
 }
 
-const STEPS = 400
-const REACH = 8 // mean leaks that the sum reaches
+function adviceFor(leak: LeakBelief | null, seenOff: boolean): LeakAdvice {
+  if (!leak) return 'no-logs'
+  const any = leak.shell + leak.movingWater
+  if (leak.shell >= LIKELY) return 'shell'
+  if (leak.movingWater >= LIKELY_MOVING) return 'moving-water'
+  if (any >= LIKELY) return seenOff ? 'undecided' : 'try-pump-off'
+  return any >= OPEN ? 'undecided' : 'evaporation'
+}
 
-function leakLikelihood(excess: number, sigma: number): number {
-  const density = (x: number) => Math.exp(-(x ** 2) / (2 * sigma ** 2))
-  const { leaks, meanLeakMmPerD } = BEFORE
-  const step = (REACH * meanLeakMmPerD) / STEPS
-  let withLeak = 0
-  for (let i = 0; i < STEPS; i++) {
-    const rate = (i + 0.5) * step
-    withLeak += (Math.exp(-rate / meanLeakMmPerD) / meanLeakMmPerD) * density(excess - rate) * step
+/** A look with all that bears on it. */
+function seenOf(log: LevelLog, weather: (date: IsoDate) => DayLoss, pondAreaM2: number): LossSeen {
+  const days = log.hours / 24
+  const { evaporationMm, rainMm, observed } = between(log, weather)
+  const addedMm = (1000 * log.addedM3) / pondAreaM2
+  const look = SPREAD.readingMm + SPREAD.addedShare * addedMm
+  if (log.bucketDropMm !== null)
+    // the bucket stands in the same rain
+    return {
+      lostMmPerD: (log.dropMm + addedMm) / days,
+      stillMmPerD: log.bucketDropMm / days,
+      ownSdMmPerD: Math.hypot(look, SPREAD.bucketMm) / days,
+      sharedShare: 0,
+      pumpOn: log.pumpOn,
+    }
+  const stillMmPerD = evaporationMm / days
+  const dayShare = observed ? SPREAD.observedDay : SPREAD.usualDay
+  return {
+    lostMmPerD: (log.dropMm + addedMm + rainMm) / days,
+    stillMmPerD,
+    ownSdMmPerD: Math.hypot(look / days, dayShare * stillMmPerD + SPREAD.dayMm, (SPREAD.rainShare * rainMm) / days),
+    sharedShare: observed ? SPREAD.observedShare : SPREAD.usualShare,
+    pumpOn: log.pumpOn,
   }
-  const without = density(excess)
-  // far beyond everything both densities vanish; the sign then decides
-  if (withLeak + without < 1e-300) return excess > 0 ? 1 : 0
-  return (leaks * withLeak) / (leaks * withLeak + (1 - leaks) * without)
+}
+
+/** Weather between two looks, the second at noon of its day: when it was is not on file. */
+function between({ day, hours }: LevelLog, weather: (date: IsoDate) => DayLoss): DayLoss {
+  const until = 0.5
+  const from = until - hours / 24
+  let sum: DayLoss = { evaporationMm: 0, rainMm: 0, observed: true }
+  for (let back = Math.floor(from); back < until; back++) {
+    const part = Math.min(until, back + 1) - Math.max(from, back)
+    if (part <= 0) continue
+    const of = weather(addDays(day, back))
+    sum = {
+      evaporationMm: sum.evaporationMm + part * of.evaporationMm,
+      rainMm: sum.rainMm + part * of.rainMm,
+      observed: sum.observed && of.observed,
+    }
+  }
+  return sum
+}
+
+/** Looks of one kind together, each as far as it is known, for a person to read. */
+function verdictOf(seen: readonly LossSeen[]): LossVerdict | null {
+  if (seen.length === 0) return null
+  const weight = (look: LossSeen) => 1 / look.ownSdMmPerD ** 2
+  const weights = seen.reduce((sum, look) => sum + weight(look), 0)
+  const mean = (of: (look: LossSeen) => number) =>
+    seen.reduce((sum, look) => sum + of(look) * weight(look), 0) / weights
+  const measuredMmPerD = mean((look) => look.lostMmPerD)
+  const expectedMmPerD = mean((look) => look.stillMmPerD * (look.pumpOn ? 1 + SPLASH.share : 1))
+  return { expectedMmPerD, measuredMmPerD, excessMmPerD: measuredMmPerD - expectedMmPerD }
 }

@@ -8,5 +8,6 @@ export const LevelLogInput = z.strictObject({
   dropMm: numberWithin(LEVEL_LOG_RANGE.dropMm, 'survey.fields.dropOfTheLevel', 'mm'),
   bucketDropMm: numberWithin(LEVEL_LOG_RANGE.bucketDropMm, 'survey.fields.dropInTheBucket', 'mm').nullable(),
   pumpOn: z.boolean(),
+  addedM3: numberWithin(LEVEL_LOG_RANGE.addedM3, 'survey.fields.waterAdded', 'm³').default(0),
 })
 export type LevelLogInput = z.infer<typeof LevelLogInput>

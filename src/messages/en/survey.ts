@@ -94,17 +94,21 @@ export const survey = {
       'Water is lost only with the pump on: check the stream, the falls and the edges of the filter for settled liner and splash.',
     moreLostThanWeather:
       'More is lost than evaporates. If the fish can bear it, leave the pump off for a day and log again: that shows where to look.',
+    undecided:
+      'The logs do not decide between splash and a leak. A day with the pump off, next to a bucket, would tell most.',
+    leakLikely: 'Probability of a leak: {any} (shell {shell}; stream, falls or filter edges {moving})',
+    waterAdded: 'Water added in between',
+    added: ', {added} added',
     moreThan99: 'more than 99 %',
     lessThan1: 'less than 1 %',
-    fallsDayExpectedLeak: '{name}: falls {measuredMmPerD} a day, {expectedMmPerD} expected; probability of a leak',
-    likely: 'likely',
+    fallsDayExpectedLeak: '{name}: loses {measuredMmPerD} a day, {expectedMmPerD} expected',
     dechlorinateWhatToppedUp: '. Dechlorinate the water you add, not the whole pond',
     weatherTakesAboutDay:
       'About {expectedMmPerD} a day evaporates now; top up about {topUpM3PerWeek} a week{waterSource}.',
     pump: 'Pump on',
     pumpOff: 'Pump off',
     bucket: ', bucket {bucketDropMm}',
-    hPump: '{day}: {dropMm} in {hours} h, pump {pumpOn}{bucketDropMm}',
+    hPump: '{day}: {dropMm} in {hours} h, pump {pumpOn}{bucketDropMm}{added}',
     logLevel: 'Log water level',
     daySecondLook: 'Day of second reading',
     hoursBetweenLooks: 'Hours between readings',
@@ -171,6 +175,7 @@ export const survey = {
   fields: {
     hoursBetweenTheLooks: 'Hours between the two readings',
     dropOfTheLevel: 'Drop in the pond',
+    waterAdded: 'Water added in between',
     dropInTheBucket: 'Drop in the bucket',
   },
   problems: {

@@ -131,6 +131,7 @@ async function factsOf(
   const loss = await waterLoss(trx, pond, stations, today)
   const doses = await listDosesSince(trx, [pond.id], `${addDays(today, -DOSES_SINCE_DAYS)}T00:00:00Z`)
   const verdict = loss?.balance.on ?? loss?.balance.off ?? null
+  const leak = loss?.balance.leak ?? null
   return {
     today,
     readings: Object.fromEntries(
@@ -158,11 +159,12 @@ async function factsOf(
         .sort()
         .at(-1) ?? null,
     freshShare: await freshShare(trx, actor, pond, today),
-    loss: verdict && {
-      mmPerD: verdict.measuredMmPerD,
-      leakLikelihood: verdict.leakLikelihood,
-      leakLikelihoodPumpOff: loss?.balance.off?.leakLikelihood ?? null,
-    },
+    loss: verdict &&
+      leak && {
+        mmPerD: verdict.measuredMmPerD,
+        leakLikelihood: leak.shell + leak.movingWater,
+        leakLikelihoodPumpOff: loss?.balance.off ? leak.shell : null,
+      },
   }
 }
 

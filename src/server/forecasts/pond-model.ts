@@ -118,7 +118,7 @@ export async function pondModel(
   }
 }
 
-/** A leak is believed only where it is likelier than not. */
+/** What leaks as expected, where a leak is likelier than not. */
 async function leakOf(
   trx: Knex.Transaction,
   pond: PondInContext,
@@ -126,8 +126,8 @@ async function leakOf(
   today: string,
 ): Promise<number | null> {
   const loss = await waterLoss(trx, pond, stations, today)
-  const verdict = loss?.balance.off ?? loss?.balance.on
-  return verdict && verdict.leakLikelihood > 0.5 ? verdict.excessMmPerD : null
+  const leak = loss?.balance.leak
+  return leak && leak.none < 0.5 ? leak.shellMmPerD + leak.movingMmPerD : null
 }
 
 async function lastReadings(

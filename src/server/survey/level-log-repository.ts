@@ -19,6 +19,7 @@ export async function insertLevelLog(
     drop_mm: log.dropMm,
     bucket_drop_mm: log.bucketDropMm,
     pump_on: log.pumpOn,
+    added_m3: log.addedM3,
     by_id: by,
   })
 }
@@ -32,5 +33,6 @@ export async function listLevelLogs(trx: Knex.Transaction, pondId: PondId, since
     dropMm: r.drop_mm,
     bucketDropMm: r.bucket_drop_mm,
     pumpOn: r.pump_on,
+    addedM3: r.added_m3,
   }))
 }

@@ -18,6 +18,7 @@ const ADVICE: Readonly<Record<LeakAdvice, TextId>> = {
   shell: textId('survey.waterLoss.lostPumpOffToo'),
   'moving-water': textId('survey.waterLoss.lostPumpOnlyLook'),
   'try-pump-off': textId('survey.waterLoss.moreLostThanWeather'),
+  undecided: textId('survey.waterLoss.undecided'),
 }
 
 /** Nothing is ever quite sure from a ruler. */
@@ -33,6 +34,7 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
 
   const show = useShow()
   const { role } = usePerson()
+  const { leak } = loss.balance
   const mm = (value: number) => show(value / 1000, 'length', { scale: 'small' })
   const line = (name: string, verdict: LossVerdict | null) =>
     verdict ? (
@@ -41,8 +43,7 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
           name,
           measuredMmPerD: mm(verdict.measuredMmPerD),
           expectedMmPerD: mm(verdict.expectedMmPerD),
-        })}{' '}
-        <strong>{likely(verdict.leakLikelihood, t)}</strong> {t('survey.waterLoss.likely')}
+        })}
       </li>
     ) : null
   return (
@@ -57,6 +58,15 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
       <ul className="plain-list mb-1">
         {line(t('survey.waterLoss.pump'), loss.balance.on)}
         {line(t('survey.waterLoss.pumpOff'), loss.balance.off)}
+        {leak ? (
+          <li>
+            {t('survey.waterLoss.leakLikely', {
+              any: likely(leak.shell + leak.movingWater, t),
+              shell: likely(leak.shell, t),
+              moving: likely(leak.movingWater, t),
+            })}
+          </li>
+        ) : null}
       </ul>
       <p className="mb-1">{t(ADVICE[loss.balance.advice])}</p>
       {loss.logs.length > 0 ? (
@@ -69,6 +79,7 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
                 dropMm: mm(log.dropMm),
                 hours: log.hours,
                 pumpOn: log.pumpOn ? 'on' : 'off',
+                added: log.addedM3 > 0 ? t('survey.waterLoss.added', { added: show(log.addedM3, 'volume') }) : '',
                 bucketDropMm:
                   log.bucketDropMm === null ? '' : t('survey.waterLoss.bucket', { bucketDropMm: mm(log.bucketDropMm) }),
               }),
@@ -86,7 +97,13 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
   )
 }
 
-const EMPTY = { hours: 24 as number | null, dropM: null as number | null, bucketM: null as number | null, pumpOn: true }
+const EMPTY = {
+  hours: 24 as number | null,
+  dropM: null as number | null,
+  bucketM: null as number | null,
+  addedM3: null as number | null,
+  pumpOn: true,
+}
 const inMm = (m: number | null): number | null => (m === null ? null : m * 1000)
 
 function LevelForm({ pond, today }: { pond: Pond; today: string }) {
@@ -102,6 +119,7 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
       dropMm: inMm(values.dropM) ?? undefined,
       bucketDropMm: inMm(values.bucketM),
       pumpOn: values.pumpOn,
+      addedM3: values.addedM3 ?? 0,
     })
     if (kept) setValues(EMPTY)
   }
@@ -144,6 +162,14 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
           value={values.bucketM}
           onChange={(bucketM) => setValues({ ...values, bucketM })}
           error={errorOf('bucketDropMm')}
+        />
+        <QuantityField
+          label={t('survey.waterLoss.waterAdded')}
+          kind="volume"
+          optional
+          value={values.addedM3}
+          onChange={(addedM3) => setValues({ ...values, addedM3 })}
+          error={errorOf('addedM3')}
         />
       </div>
       <CheckField

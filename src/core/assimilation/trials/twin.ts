@@ -24,13 +24,17 @@ export interface TwinTrial {
   readonly seed: number
   readonly method: ReadingMethod
   readonly twist?: Twist
-  /** Volume as the survey has it, as a share of the true one; 1 where left out. */
-  readonly surveyed?: number
+  readonly size?: TwinSize
 }
 
-const MEMBERS = 100
+/** How much a trial takes upon itself: as the firm's ponds are forecast, or less where a few minutes must do. */
+export interface TwinSize {
+  readonly members: number
+  readonly learnDays: number
+}
+
 const TESTED_EVERY_DAYS = 14
-const LEARN_DAYS = 100
+const AS_IN_USE: TwinSize = { members: 100, learnDays: 100 }
 const RUN_IN_DAYS = 365
 const AHEAD_DAYS = 21
 const FORECAST_DAYS = 8
@@ -60,13 +64,14 @@ export interface Twin {
  * One pond whose water is known to the day, tested every fortnight as crews test, and forecast as the firm's ponds
  * are: what was forecast stands beside what came.
  */
-export function runTwin({ seed, method, twist = {}, surveyed = 1 }: TwinTrial): Twin {
+export function runTwin({ seed, method, twist = {}, size = AS_IN_USE }: TwinTrial): Twin {
+  const { members, learnDays } = size
   const random = seededRandom(7_001 + 911 * seed)
   const today = addDays('2027-04-20', Math.floor(random() * 150))
-  const from = addDays(today, -LEARN_DAYS)
+  const from = addDays(today, -learnDays)
   const traits = drawTraits(random)
   const before = addDays(from, -RUN_IN_DAYS)
-  const weather = weatherFrom(before, RUN_IN_DAYS + LEARN_DAYS + AHEAD_DAYS, random)
+  const weather = weatherFrom(before, RUN_IN_DAYS + learnDays + AHEAD_DAYS, random)
   const usual = pondFor(random)
   const own = pondOf(usual, traits, 1)
   const truth = simulate({
@@ -81,20 +86,20 @@ export function runTwin({ seed, method, twist = {}, surveyed = 1 }: TwinTrial): 
     fishKept: true,
   }).series
   const at = (day: number) => RUN_IN_DAYS + day
-  const readings = Array.from({ length: Math.floor(LEARN_DAYS / TESTED_EVERY_DAYS) }, (_, i) => {
+  const readings = Array.from({ length: Math.floor(learnDays / TESTED_EVERY_DAYS) }, (_, i) => {
     const day = i * TESTED_EVERY_DAYS + 1 + Math.floor(random() * 4)
     return TESTED.map((kind) =>
       tested(kind, truth[OBSERVED[kind].output][at(day)]!, addDays(from, day), method, random),
     )
   }).flat()
   const made = forecastPond({
-    pond: { ...usual, volumeM3: usual.volumeM3 * surveyed, meanDepthM: usual.meanDepthM * surveyed },
+    pond: usual,
     deepestM: DEEPEST_M,
     station: SAMPLE_STATION,
     known: {
       today,
-      observed: weather.slice(RUN_IN_DAYS, at(LEARN_DAYS)),
-      forecast: forecastOf(weather.slice(at(LEARN_DAYS)), random),
+      observed: weather.slice(RUN_IN_DAYS, at(learnDays)),
+      forecast: forecastOf(weather.slice(at(learnDays)), random),
     },
     from,
     filter: null,
@@ -102,9 +107,9 @@ export function runTwin({ seed, method, twist = {}, surveyed = 1 }: TwinTrial): 
     events: [],
     volumeSigmaShare: 0.08,
     scores: [],
-    members: MEMBERS,
+    members,
   })
-  const ahead = Object.fromEntries(Object.entries(truth).map(([name, series]) => [name, series.slice(at(LEARN_DAYS))]))
+  const ahead = Object.fromEntries(Object.entries(truth).map(([name, series]) => [name, series.slice(at(learnDays))]))
   return { made, truth: ahead as Twin['truth'], deepestM: DEEPEST_M, readings }
 }
 
