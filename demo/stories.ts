@@ -145,8 +145,22 @@ async function netPonds(
 
 /** The leak that looks like evaporation: only with the pump on, at a settled edge of the falls. */
 async function logLeak(owner: Actor, pondId: PondId, today: string): Promise<void> {
-  await logLevel(owner, pondId, { day: addDays(today, -3), hours: 24, dropMm: 15, bucketDropMm: 1, pumpOn: true, addedM3: 0 })
-  await logLevel(owner, pondId, { day: addDays(today, -1), hours: 24, dropMm: 1, bucketDropMm: 1, pumpOn: false })
+  await logLevel(owner, pondId, {
+    day: addDays(today, -3),
+    hours: 24,
+    dropMm: 15,
+    bucketDropMm: 1,
+    pumpOn: true,
+    addedM3: 0,
+  })
+  await logLevel(owner, pondId, {
+    day: addDays(today, -1),
+    hours: 24,
+    dropMm: 1,
+    bucketDropMm: 1,
+    pumpOn: false,
+    addedM3: 0,
+  })
 }
 
 /** Most customers write letters of this kind; every sixth or so has no address on file. */

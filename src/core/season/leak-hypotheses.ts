@@ -1,4 +1,4 @@
-import { normalQuantile } from '../statistics/normal'
+import { normalDensity, normalQuantile } from '../statistics/normal'
 import { tDensity } from '../statistics/student-t'
 
 /** One look at a pond's level as the hypotheses are weighed by it, mm a day. */
@@ -27,11 +27,11 @@ export interface LeakBelief {
 }
 
 /**
- * Before any look: one pond in five that is asked about leaks, half of it through the shell, and then by some 10 mm
- * a day.
+ * Before any look: one pond in five that is asked about leaks, half of it through the shell, and then by some 5 to
+ * 20 mm a day, seldom by 100.
  * @source house default
  */
-const BEFORE = { shell: 0.1, movingWater: 0.1, meanLeakMmPerD: 10 } as const
+const BEFORE = { shell: 0.1, movingWater: 0.1, leakMmPerD: 8, leakSpread: 1.1 } as const
 /**
  * What falls and streams throw and wet, as a share of the still surface's evaporation: usual, and how far ponds
  * differ, as a logarithm: big falls on a small pond lose as much again.
@@ -39,12 +39,15 @@ const BEFORE = { shell: 0.1, movingWater: 0.1, meanLeakMmPerD: 10 } as const
  */
 export const SPLASH = { share: 0.2, spread: 0.85 } as const
 
-const POINTS = { splash: 9, error: 7, leak: 24 } as const
+const POINTS = { splash: 9, error: 7 } as const
 /** Middles of equal shares of a distribution. */
 const shares = (points: number): number[] => Array.from({ length: points }, (_, i) => (i + 0.5) / points)
 const SPLASHES = shares(POINTS.splash).map((share) => SPLASH.share * Math.exp(SPLASH.spread * normalQuantile(share)))
 const ERRORS = shares(POINTS.error).map(normalQuantile)
-const LEAKS = shares(POINTS.leak).map((share) => -BEFORE.meanLeakMmPerD * Math.log(1 - share))
+/** Leaks from what a ruler can see to a torn liner, evenly by their logarithm, with what is believed of each. */
+const LEAKS = Array.from({ length: 28 }, (_, i) => 0.8 * 1.28 ** i)
+const BELIEFS = LEAKS.map((rate) => normalDensity(Math.log(rate / BEFORE.leakMmPerD) / BEFORE.leakSpread))
+const OF_ALL = BELIEFS.reduce((a, b) => a + b, 0)
 
 /**
  * Weighs three stories of a pond that loses water: evaporation and splash alone, a leak through the shell, a leak
@@ -65,22 +68,23 @@ export function weighLeaks(seen: readonly LossSeen[]): LeakBelief {
         log: log(0, 0),
         add: (w) => (cases.none += w * (1 - BEFORE.shell - BEFORE.movingWater)),
       })
-      for (const rate of LEAKS) {
+      LEAKS.forEach((rate, i) => {
+        const belief = BELIEFS[i]! / OF_ALL
         logs.push({
           log: log(rate, 0),
           add: (w) => {
-            cases.shell += (w * BEFORE.shell) / POINTS.leak
-            cases.shellRate += (w * BEFORE.shell * rate) / POINTS.leak
+            cases.shell += w * BEFORE.shell * belief
+            cases.shellRate += w * BEFORE.shell * belief * rate
           },
         })
         logs.push({
           log: log(0, rate),
           add: (w) => {
-            cases.movingWater += (w * BEFORE.movingWater) / POINTS.leak
-            cases.movingRate += (w * BEFORE.movingWater * rate) / POINTS.leak
+            cases.movingWater += w * BEFORE.movingWater * belief
+            cases.movingRate += w * BEFORE.movingWater * belief * rate
           },
         })
-      }
+      })
     }
   const most = Math.max(...logs.map(({ log }) => log))
   for (const { log, add } of logs) add(Math.exp(log - most))

@@ -103,7 +103,7 @@ export function leakReliability(ponds: number): { said: number; cases: number; l
     const leaks = (['shell', 'moving-water'] as const)[Math.floor(draw * 10)] ?? 'none'
     const trial: LeakTrial = {
       leaks,
-      leakMmPerD: -10 * Math.log(1 - random()),
+      leakMmPerD: 8 * Math.exp(1.1 * normalDeviate(random)),
       splash: 0.2 * Math.exp(0.85 * normalDeviate(random)),
       evaporationShare: Math.exp(0.2 * normalDeviate(random)),
       rain: random() < 0.5,

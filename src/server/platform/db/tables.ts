@@ -301,6 +301,7 @@ export interface LevelLogsRow {
   pump_on: boolean
   by_id: UserId
   created_at: Date
+  added_m3: number
 }
 
 export interface NoticeTemplatesRow {
@@ -759,7 +760,7 @@ declare module 'knex/types/tables' {
     house_constants: Stored<Refined<'house_constants', HouseConstantsRow>, 'constants', 'version'>
     house_tables: Stored<Refined<'house_tables', HouseTablesRow>, 'tables', 'version'>
     issued_forecasts: Stored<Refined<'issued_forecasts', IssuedForecastsRow>, 'forecast', never>
-    level_logs: Stored<Refined<'level_logs', LevelLogsRow>, never, 'bucket_drop_mm' | 'created_at'>
+    level_logs: Stored<Refined<'level_logs', LevelLogsRow>, never, 'bucket_drop_mm' | 'created_at' | 'added_m3'>
     notice_templates: Stored<Refined<'notice_templates', NoticeTemplatesRow>, 'templates', 'version'>
     notices: Stored<
       Refined<'notices', NoticesRow>,
