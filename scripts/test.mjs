@@ -118,6 +118,12 @@ async function checks(env) {
       env,
     })
     await check('plan: three hard weeks of 480 ponds', node, [inRoot('scripts', 'hard-weeks.mjs')], { env })
+    await check(
+      'bands and likelihoods against simulated truth',
+      node,
+      [inRoot('scripts', 'uncertainty-report.mjs'), '4', 'dry'],
+      { env },
+    )
   }
   const style = async () => {
     await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })

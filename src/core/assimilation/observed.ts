@@ -36,7 +36,7 @@ export const OBSERVED_KINDS = Object.keys(OBSERVED) as ObservedKind[]
 export const scatterOf = (kind: ObservedKind, method: ReadingMethod): number =>
   OBSERVED[kind].scatter[method === 'meter' || method === 'probe' ? 'meter' : 'eye']
 
-/** A disc or a hand that is seen so close to the floor is seen to the floor. @source house default: a step of the stick */
+/** What is seen so close to the floor is seen to the floor. @source house default: a step of the stick */
 const TO_FLOOR = 0.95
 export const seenToFloor = (clarityM: number, deepestM: number): boolean => clarityM >= TO_FLOOR * deepestM
 

@@ -17,7 +17,7 @@ export type Stretches = Readonly<Record<ScoredKind, Readonly<Record<Lead, number
 /** Bands as the model has them: of a pond that was never held to account. */
 export const UNSTRETCHED: Stretches = recordOf(SCORED_KINDS, () => recordOf(LEAD_KEYS, () => 1))
 
-/** A test counts half as much after so many days: another season asks other things of the model. @source house default */
+/** A test counts half as much after so many days: another season asks other things. @source house default */
 const HALVES_DAYS = 45
 /**
  * How far ponds differ in how well the model suits them, and kinds of one pond from one another: logarithms.

@@ -109,7 +109,7 @@ export interface WaterBalance {
 /** From here a leak is named, and a look with the pump off would still decide. @source house default */
 const LIKELY = 0.75
 /** Beside falls that throw much a leak is named later: both lose with the pump on only. @source house default */
-const LIKELY_MOVING = 0.95
+const LIKELY_MOVING = 0.96
 const OPEN = 0.25
 
 /**

@@ -88,9 +88,14 @@ export function runTwin({ seed, method, twist = {}, size = AS_IN_USE }: TwinTria
   const at = (day: number) => RUN_IN_DAYS + day
   const readings = Array.from({ length: Math.floor(learnDays / TESTED_EVERY_DAYS) }, (_, i) => {
     const day = i * TESTED_EVERY_DAYS + 1 + Math.floor(random() * 4)
-    return TESTED.map((kind) =>
-      tested(kind, truth[OBSERVED[kind].output][at(day)]!, addDays(from, day), method, random),
-    )
+    const date = addDays(from, day)
+    const of = (kind: ObservedKind) => truth[OBSERVED[kind].output][at(day)]!
+    const test = (kind: ObservedKind, value: number, by: ReadingMethod) => tested(kind, value, date, by, random)
+    return [
+      ...TESTED.map((kind) => test(kind, of(kind), method)),
+      // oxygen is met with a meter in the course of the morning, when the night's least is over
+      test('dissolvedOxygen', of('dissolvedOxygen') + MORNING_RISE_MGL * random(), 'meter'),
+    ]
   }).flat()
   const made = forecastPond({
     pond: usual,
