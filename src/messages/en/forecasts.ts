@@ -205,7 +205,7 @@ export const forecasts = {
     cameTrue: 'Test crossed the limit',
     trueOf: '{crossed} of {tests}: {share} % ({low} to {high})',
     noTest: 'no test yet',
-    how: 'For each test, the forecast closest to 2, 7 or 16 days earlier counts. “Better” is the share of the other method’s error that the forecast avoids (negative where it does worse): the last reading known on that day, and the median of the pond’s tests at the same time of year in earlier years. Errors are in standard deviations of such a test. Brackets are 90 % intervals: Wilson for shares, and resampling of ponds (of test days, with fewer than six ponds) for the comparison. Where the last reading does better, rely on it. Toxic ammonia is forecast as the day’s maximum and is not checked here.',
+    how: 'For each test, the forecast closest to 2, 7 or 16 days earlier counts. “Better” is the share of the other method’s error that the forecast avoids (negative where it does worse): the last reading known on that day, and the median of the pond’s tests at the same time of year in earlier years. Errors are in standard deviations of such a test. Brackets are 90 % intervals: Wilson for shares, and resampling of ponds (of test days, with fewer than six ponds) for the comparison. Where the last reading does better, rely on it. A test that tells a range, such as a colour on a strip, lies inside the band as far as its range does. Where past tests fell outside more often than they should, the next bands of that pond are wider. Toxic ammonia is forecast as the day’s maximum and is not checked here.',
   },
   leadNames: { near: '1–3', middle: '4–10', far: '11–21' },
   savedWhatIfs: {
