@@ -7,7 +7,7 @@ import { DISSOLVED, STATE, type StateName } from '../ecosystem/states'
 import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear } from '../season/weather-ahead'
 import type { WeatherDay } from '../season/weather-year'
-import { drawBias, USUAL_WANDER } from './bias'
+import { drawBias, UNREAD_WANDER } from './bias'
 import type { EnsembleFilter } from './ensemble-filter'
 import { chanceOf, type Member } from './member'
 import { drawTraits, parametersOf, pondOf, stateAsKept, stateOnFile } from './traits'
@@ -54,9 +54,9 @@ export function beginFilter({ pond, station, from, members, volumeSigmaShare }: 
       start: stateAsKept(start, traits),
       parameters: parametersOf(traits),
     })
-    return { traits, volumeShare, state: stateOnFile(end, traits), bias: drawBias(random) }
+    return { traits, volumeShare, state: stateOnFile(end, traits), bias: drawBias(random, UNREAD_WANDER) }
   }
-  return { day: from, members: Array.from({ length: members }, own), wander: USUAL_WANDER }
+  return { day: from, members: Array.from({ length: members }, own), wander: UNREAD_WANDER }
 }
 
 function usualDays(station: StationNormals, from: IsoDate, days: number): WeatherDay[] {

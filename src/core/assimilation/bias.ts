@@ -5,9 +5,13 @@ import { OBSERVED, OBSERVED_KINDS, type ObservedKind } from './observed'
 /** How far a pond stands off the model, by kind on its scale: above 0 where there is more than the model has. */
 export type Biases = Readonly<Record<ObservedKind, number>>
 
-/** How far biases wander at this pond, as a multiple of what they do as a rule: 1 until readings keep surprising. */
+/** How far biases wander at this pond, as a multiple of what they do once a pond is known. */
 export type Wander = Readonly<Record<ObservedKind, number>>
-export const USUAL_WANDER: Wander = recordOf(OBSERVED_KINDS, () => 1)
+/**
+ * Of a pond that was never read: what its file leaves out (its water supply, its sun, its keepers) may be anything.
+ * Each calm reading takes some of it back. @source house default
+ */
+export const UNREAD_WANDER: Wander = recordOf(OBSERVED_KINDS, () => 4)
 
 /** @source house defaults: one surprise widens by half, a calm test takes a tenth back */
 const SURPRISE = { perSquare: 0.2, expected: 0.8, furthest: 6, widest: 12, mostAtOnce: 2 } as const
@@ -27,9 +31,9 @@ export function wanderAfter(wander: number, out: number): number {
 /** Weeks after which little of a pond's bias is left. @source house default: what is fed and grows changes by then */
 const LASTS_DAYS = 60
 
-/** Before anything was read: by what sound models of ponds stand off as a rule. */
-export const drawBias = (random: Random): Biases =>
-  recordOf(OBSERVED_KINDS, (kind) => OBSERVED[kind].biasSd * normalDeviate(random))
+/** Before anything was read: as far as ponds may stand off the model. */
+export const drawBias = (random: Random, wander: Wander): Biases =>
+  recordOf(OBSERVED_KINDS, (kind) => wander[kind] * OBSERVED[kind].biasSd * normalDeviate(random))
 
 /**
  * A bias some days later: drawn back toward none, and wandering by as much, so that what is believed before anything

@@ -25,7 +25,7 @@ export const OBSERVED = {
   nitrate: { output: 'nitrate', floor: 1, sd: 0.5, scatter: { eye: 0.2, meter: 0.1 }, biasSd: 0.08 },
   orthophosphate: { output: 'phosphate', floor: 0.05, sd: 0.7, scatter: { eye: 0.25, meter: 0.15 }, biasSd: 0.1 },
   dissolvedOxygen: { output: 'oxygen', floor: null, sd: 1.5, scatter: { eye: 0.6, meter: 0.4 }, biasSd: 0.15 },
-  ph: { output: 'ph', floor: null, sd: 0.4, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.04 },
+  ph: { output: 'ph', floor: null, sd: 0.4, scatter: { eye: 0.15, meter: 0.1 }, biasSd: 0.06 },
   kh: { output: 'khDH', floor: 1, sd: 0.25, scatter: { eye: 0.1, meter: 0.05 }, biasSd: 0.04 },
   clarityDepth: { output: 'clarityM', floor: 0.05, sd: 0.4, scatter: { eye: 0.15, meter: 0.15 }, biasSd: 0.05 },
 } as const satisfies Record<string, Observed>

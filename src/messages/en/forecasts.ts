@@ -153,8 +153,8 @@ export const forecasts = {
     reasonsRisk: 'Risks',
     nothingComesNearLine: 'No value comes near its limit.',
     bandsComingWeeks: 'Forecast for the coming weeks',
-    lineMiddleFiftyRuns:
-      'The line is the median of fifty runs and the band covers eight of ten, with different weather and biology that fits this pond’s tests.',
+    lineMiddleRuns:
+      'The line is the median of a hundred runs and the band covers eight of ten, with different weather and biology that fits this pond’s tests.',
     modelAdvisesTestWater:
       'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     betweenMiddleRuns: '{title}: median between {value} and {value2}',

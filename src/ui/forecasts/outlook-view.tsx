@@ -67,11 +67,13 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
             )}
           </section>
           <section className="sheet" aria-label={t('forecasts.outlookView.bandsComingWeeks')}>
-            <p className="soft small mb-1">{t('forecasts.outlookView.lineMiddleFiftyRuns')}</p>
+            <p className="soft small mb-1">{t('forecasts.outlookView.lineMiddleRuns')}</p>
             <div className="forecast-charts">
-              {known.filter((shown) => all || !steady.includes(shown)).map((shown) => (
-                <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
-              ))}
+              {known
+                .filter((shown) => all || !steady.includes(shown))
+                .map((shown) => (
+                  <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
+                ))}
             </div>
             <SteadyFigures
               lines={steady.map((shown) => steadyOutlookWords(shown, forecast, preferences.units, t))}

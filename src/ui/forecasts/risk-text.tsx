@@ -9,10 +9,12 @@ export function RiskText({ risk }: { risk: Risk }) {
 
   const show = useShow()
   const percent = Math.max(1, Math.round(risk.whole * 100))
+  // the word is of the figure beside it
+  const likely = risk.whole >= 0.5
   return (
     <>
-      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>
-        {t(risk.week >= 0.5 ? 'forecasts.riskText.likely' : 'forecasts.riskText.maybe')}
+      <span className={`verdict ${likely ? 'act' : 'watch'}`}>
+        {t(likely ? 'forecasts.riskText.likely' : 'forecasts.riskText.maybe')}
       </span>{' '}
       {t('forecasts.riskText.inRuns', {
         hazard: t(`forecasts.hazardNames.${risk.hazard}`),

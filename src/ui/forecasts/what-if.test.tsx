@@ -58,8 +58,10 @@ describe('a risk', () => {
     expect(says('heat', 'us')).toContain('above 86.0 °F')
     expect(says('level', 'us')).toMatch(/1\.38 in down|1⅜ in down/)
   })
-  it('is only a maybe when it hardly comes within the week, and never in none', () =>
-    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe NH₃: above .* in 31 % of runs/))
+  it('its word is of the figure beside it, whenever it comes', () => {
+    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe NH₃: above .* in 31 % of runs/)
+    expect(says('oxygen', 'metric', { week: 0.1, whole: 0.94 })).toMatch(/^likely Low oxygen: .* in 94 % of runs/)
+  })
 })
 
 const RUN: ForecastRun = {
