@@ -58,22 +58,7 @@ const SPREAD = {
   addedShare: 0.05,
 } as const
 
-/** Evaporation expected from a pond's open water on a day by the station's normals, mm/d, rain not taken off. */
-export function expectedEvaporationMmPerD(station: StationNormals, exposure: PondExposure, date: IsoDate): number {
-  const normal = normalOn(normalsAtHeight(station, exposure.altitudeM), dayOfYear(date))
-  return openWaterEvaporationMmPerD({
-    date,
-    latitudeDeg: station.latitudeDeg,
-    minAirC: normal.minAirC,
-    maxAirC: normal.maxAirC,
-    humidityPercent: normal.humidityPercent,
-    windMPerS: normal.windMPerS * exposure.windShare,
-    sunshineH: normal.sunshineH * (1 - exposure.shade),
-    altitudeM: exposure.altitudeM,
-  })
-}
-
-/** Evaporation of a day that was observed, mm/d. */
+/** Evaporation of a pond's open water on a day of known weather, mm/d, rain not taken off. */
 export const evaporationOfDayMm = (station: StationNormals, exposure: PondExposure, day: DatedWeather): number =>
   openWaterEvaporationMmPerD({
     date: day.date,
@@ -84,6 +69,13 @@ export const evaporationOfDayMm = (station: StationNormals, exposure: PondExposu
     windMPerS: day.windMPerS * exposure.windShare,
     sunshineH: day.sunshineH * (1 - exposure.shade),
     altitudeM: exposure.altitudeM,
+  })
+
+/** The same as the station's normals have the day. */
+export const expectedEvaporationMmPerD = (station: StationNormals, exposure: PondExposure, date: IsoDate): number =>
+  evaporationOfDayMm(station, exposure, {
+    ...normalOn(normalsAtHeight(station, exposure.altitudeM), dayOfYear(date)),
+    date,
   })
 
 export interface LossVerdict {
