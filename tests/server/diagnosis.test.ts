@@ -140,6 +140,7 @@ describe('a diagnosis that was acted on', () => {
     const pondId = await addPond(actors.owner, newPond())
     const log = { day: addDays(today, -1), hours: 24, bucketDropMm: 1, addedM3: 0 }
     await logLevel(actors.technician, pondId, { ...log, dropMm: 9, pumpOn: true })
+    await logLevel(actors.technician, pondId, { ...log, day: addDays(today, -3), dropMm: 9, pumpOn: true })
     await logLevel(actors.technician, pondId, { ...log, dropMm: 1, pumpOn: false })
     const page = await pondOnFile(actors.owner, pondId)
     expect(page.waterLoss?.balance.advice).toBe('moving-water')

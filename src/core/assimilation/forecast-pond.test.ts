@@ -76,7 +76,8 @@ describe('a pond’s forecast', () => {
     const inTime = forecastPond(task({ known: knownOn(addDays(TODAY, 1)), readings: [nitrite(tested, 1.5)] }))
     expect(late.outlook.bands.nitrite.p90[0]).toBeGreaterThan(2 * never.outlook.bands.nitrite.p90[0]!)
     expect(late.outlook.risks.nitrite.week).toBeGreaterThan(0.2)
-    expect(late.outlook.risks.nitrite.week).toBeCloseTo(inTime.outlook.risks.nitrite.week, 1)
+    // of two dozen members two or three may take the other side
+    expect(Math.abs(late.outlook.risks.nitrite.week - inTime.outlook.risks.nitrite.week)).toBeLessThan(0.15)
   })
   it('goes on from what was kept as if it had been worked out in one', () => {
     const night = forecastPond(task())
