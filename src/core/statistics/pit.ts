@@ -1,5 +1,3 @@
-import { normalQuantile, Z90 } from './normal'
-
 /**
  * Where a test fell in what was forecast: shares of the forecast below its lower and its upper end; the same twice
  * where it is exact.
@@ -19,12 +17,3 @@ export function insideShare({ low, high }: Placed, band: readonly [number, numbe
   if (high - low < 1e-9) return low >= band[0] && low <= band[1] ? 1 : 0
   return Math.max(0, Math.min(high, band[1]) - Math.max(low, band[0])) / (high - low)
 }
-
-const PARTS = [0.1, 0.3, 0.5, 0.7, 0.9] as const
-
-/**
- * How far out a test fell, as a multiple of the band's half: 1 at its edge. A test known between two steps is told
- * at five places of its interval.
- */
-export const reachesOf = ({ low, high }: Placed): number[] =>
-  PARTS.map((part) => Math.abs(normalQuantile(low + part * (high - low))) / Z90)

@@ -6,6 +6,7 @@ import { STATE_NAMES } from '@/core/ecosystem/states'
 import type { ForecastTask } from '@/core/assimilation/forecast-pond'
 import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
 import type { EnsembleFilter } from '@/core/assimilation/ensemble-filter'
+import { TRAIT_COUNT } from '@/core/assimilation/traits'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { eventsOfPlants, eventsOfVisits } from '@/domain/forecasts/eco-events'
@@ -34,6 +35,8 @@ const STALE_DAYS = 45
 const STANDS_DAYS = 240
 const FORECAST_MEMBERS = 100
 const SHORT_DIGITS = 7
+/** Traits are deviations of the order of 1; a hundred members have a hundred each. */
+const TRAIT_DIGITS = 4
 
 export interface PondTask {
   readonly task: ForecastTask
@@ -121,9 +124,9 @@ async function doneAt(
   ]
 }
 
-/** States and parameters of the model: members of an older one are not its members. */
+/** States, parameters and what a member is made of: members of an older one are not its members. */
 const MODEL = createHash('sha256')
-  .update(JSON.stringify([STATE_NAMES, ECOSYSTEM_PARAMETERS]))
+  .update(JSON.stringify([STATE_NAMES, ECOSYSTEM_PARAMETERS, TRAIT_COUNT, OBSERVED_KINDS]))
   .digest('hex')
 
 /** What an ensemble hangs on: another survey, filter or stock begins anew, and another model of the pond. */
@@ -154,6 +157,7 @@ export const keptFilter = (filter: EnsembleFilter): unknown => ({
   ...filter,
   members: filter.members.map((p) => ({
     ...p,
+    traits: p.traits.map((trait) => Number(trait.toPrecision(TRAIT_DIGITS))),
     state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) },
   })),
 })
