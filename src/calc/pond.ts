@@ -89,7 +89,7 @@ export const POND_CALCULATIONS = [
   }),
   defineCalculation({
     name: 'pond.combineVolumes',
-    summary: 'Combines estimates of one volume by inverse variance and names conflicts beyond two sigmas',
+    summary: 'Combines estimates of one volume, by inverse variance where they agree, and names conflicts beyond two sigmas',
     input: z.strictObject({
       evidence: z
         .array(
@@ -105,8 +105,17 @@ export const POND_CALCULATIONS = [
     output: z.object({
       volume_m3: z.number(),
       sigma_m3: z.number(),
+      low_m3: z.number().describe('the volume is between low_m3 and high_m3 in four of five ponds'),
+      high_m3: z.number(),
+      open: z.boolean().describe('the estimates differ so that one of them may be off, and it is not known which'),
+      distrust: z.string().nullable().describe('the method that the others speak against; null where none is told'),
       conflicts: z.array(
-        z.object({ methods: z.array(z.string()), difference_m3: z.number(), sigmas: z.number(), distrust: z.string() }),
+        z.object({
+          methods: z.array(z.string()),
+          difference_m3: z.number(),
+          sigmas: z.number(),
+          distrust: z.string().nullable(),
+        }),
       ),
     }),
     run: ({ evidence }) => {
@@ -116,6 +125,10 @@ export const POND_CALCULATIONS = [
       return {
         volume_m3: combined.volumeM3,
         sigma_m3: combined.sigmaM3,
+        low_m3: combined.lowM3,
+        high_m3: combined.highM3,
+        open: combined.open,
+        distrust: combined.distrust,
         conflicts: combined.conflicts.map((c) => ({
           methods: [...c.methods],
           difference_m3: c.differenceM3,

@@ -68,7 +68,14 @@ describe('what a meter says of a first fill', () => {
     expect(evidence.map((e) => e.method)).toContain('metered-fill')
     // the meter is the surer of the two: the volume lies nearer to it
     expect(Math.abs(adopted.volumeM3 - pond.meteredFillM3!)).toBeLessThan(Math.abs(adopted.volumeM3 - before))
-    expect((await dosesPage(actors.technician, pondId)).system.totalM3).toBeGreaterThan(before)
+    // until it is known which of the two is off, doses are told with what both leave open
+    const { system, gateFacts } = await dosesPage(actors.technician, pondId)
+    expect(system.totalM3).toBeGreaterThan(before)
+    expect(adopted.open).toBe(true)
+    const besidePondM3 = system.totalM3 - adopted.volumeM3
+    expect(system.lowM3).toBeLessThan(before + besidePondM3)
+    expect(system.highM3).toBeGreaterThan(pond.meteredFillM3! + besidePondM3)
+    expect(gateFacts.systemRangeM3).toEqual([system.lowM3, system.highM3])
   })
   it('a correction of the log corrects the volume', async () => {
     const { actors, pondId, visitId, lead, before } = await filled('Heronsew', (m3) => m3 * 1.3)

@@ -5,7 +5,6 @@ import { outlineOf } from './outline-shapes'
 import { areaM2, findCrossing, perimeterM } from './polygon'
 import { pondVolumeM3, prismoidalVolumeM3 } from './prismoid'
 import { longSection } from './section'
-import { combineVolumes } from './volume-evidence'
 
 const rectangle = (lengthM: number, widthM: number) => outlineOf({ kind: 'rectangle', lengthM, widthM })
 const side = fc.double({ min: 1, max: 60, noNaN: true })
@@ -166,52 +165,6 @@ describe('basinOf', () => {
     expect(profile.at(-1)!.depthM).toBe(0)
     expect(Math.max(...profile.map((p) => p.depthM))).toBe(1.2)
   })
-})
-
-describe('combineVolumes', () => {
-  it('weighs by inverse variance', () => {
-    const combined = combineVolumes([
-      { method: 'a', volumeM3: 10, sigmaM3: 1 },
-      { method: 'b', volumeM3: 12, sigmaM3: 2 },
-    ])
-    expect(combined.volumeM3).toBeCloseTo((10 / 1 + 12 / 4) / (1 + 1 / 4), 12)
-    expect(combined.sigmaM3).toBeCloseTo(Math.sqrt(1 / 1.25), 12)
-    expect(combined.conflicts).toEqual([])
-  })
-  it('names a conflict beyond two joint sigmas and the method to distrust', () => {
-    const [conflict] = combineVolumes([
-      { method: 'tape', volumeM3: 16, sigmaM3: 1.5 },
-      { method: 'meter', volumeM3: 10, sigmaM3: 0.2 },
-    ]).conflicts
-    expect(conflict).toMatchObject({ methods: ['tape', 'meter'], distrust: 'tape' })
-  })
-  it('a conflict of 5.6 σ widens the band, it does not narrow it', () => {
-    const evidence = [
-      { method: 'geometry', volumeM3: 20, sigmaM3: 1 },
-      { method: 'meter', volumeM3: 12.08, sigmaM3: 1 },
-    ]
-    const { sigmaM3, conflicts } = combineVolumes(evidence)
-    expect(conflicts[0]!.sigmas).toBeCloseTo(5.6, 1)
-    // χ² of two values 3.96 σ from their mean, over one degree of freedom
-    expect(sigmaM3).toBeCloseTo(Math.sqrt(0.5) * 5.6, 2)
-  })
-  it('lies between its evidence and, where it agrees, is at least as sure as the surest', () => {
-    const evidence = fc.record({
-      method: fc.string(),
-      volumeM3: fc.double({ min: 1, max: 100, noNaN: true }),
-      sigmaM3: fc.double({ min: 0.05, max: 20, noNaN: true }),
-    })
-    fc.assert(
-      fc.property(fc.array(evidence, { minLength: 1, maxLength: 6 }), (all) => {
-        const { volumeM3, sigmaM3, conflicts } = combineVolumes(all)
-        expect(volumeM3).toBeGreaterThanOrEqual(Math.min(...all.map((e) => e.volumeM3)) - 1e-9)
-        expect(volumeM3).toBeLessThanOrEqual(Math.max(...all.map((e) => e.volumeM3)) + 1e-9)
-        const most = conflicts.length > 0 ? Infinity : Math.min(...all.map((e) => e.sigmaM3))
-        expect(sigmaM3).toBeLessThanOrEqual(most + 1e-9)
-      }),
-    )
-  })
-  it('refuses no evidence', () => expect(() => combineVolumes([])).toThrow('evidence'))
 })
 
 describe('a shelf of one width', () => {

@@ -20,6 +20,8 @@ export interface AmountsToday {
   readonly khDH: number | null
   /** Pond, streams, boxes and the filter's voids, m³. */
   readonly systemM3: number
+  /** Between which it lies in four of five ponds, m³; missing in what a device kept from before it was known. */
+  readonly systemRangeM3?: readonly [number, number]
   readonly planted: boolean
   /** Salt that the water holds already, as a share of it; null or missing: none is known of. */
   readonly salinity?: number | null
@@ -27,6 +29,7 @@ export interface AmountsToday {
 
 export interface VisitAmounts extends CleanoutQuantities {
   readonly systemM3: number
+  readonly systemRangeM3: readonly [number, number]
   /** Ammonia that the new water brings once its chloramine is taken apart, mg/L TAN. */
   readonly newWaterTanMgL: number
   /** The most that may be changed at once. */
@@ -58,6 +61,7 @@ export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: Amount
   return {
     ...cleanout,
     systemM3: today.systemM3,
+    systemRangeM3: today.systemRangeM3 ?? [today.systemM3, today.systemM3],
     newWaterTanMgL: pond.sourceChlorinated
       ? fillTanMgL({
           chloramineMgL: today.tapChloramineMgL ?? today.fill?.chloramineMgL ?? null,

@@ -12,6 +12,8 @@ export interface RemedyDosingFacts {
   readonly products: readonly Product[]
   /** Pond, streams and the voids of its filter, m³. */
   readonly systemM3: number
+  /** The least that they may hold, as far as it is known, m³. */
+  readonly systemLeastM3?: number
   /** A test of the last days, °C; null without one. */
   readonly waterC: number | null
   readonly recent: readonly GivenDose[]
@@ -38,7 +40,7 @@ const SALT_PERMILLE = 1
  */
 export function remedyAmounts(
   dose: RemedyDose,
-  { products, systemM3, waterC, recent }: RemedyDosingFacts,
+  { products, systemM3, systemLeastM3, waterC, recent }: RemedyDosingFacts,
 ): RemedyAmount[] {
   const amounts = products
     .filter((product) => PURPOSES[dose].includes(product.purpose))
@@ -46,6 +48,7 @@ export function remedyAmounts(
       product,
       ...productDose(product, {
         volumeM3: systemM3,
+        leastM3: systemLeastM3,
         steps: product.basis === 'salt' ? SALT_PERMILLE : 1,
         waterC,
         recent,

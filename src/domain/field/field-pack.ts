@@ -79,6 +79,7 @@ export const amountsToday = (
     fill: gateFacts.fill,
     khDH: khToday(states),
     systemM3: gateFacts.systemM3,
+    systemRangeM3: gateFacts.systemRangeM3,
     planted: gateFacts.planted,
     salinity: gateFacts.salinity,
   })

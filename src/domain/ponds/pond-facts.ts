@@ -4,18 +4,24 @@ import {
   USUAL_SIGMA_SHARE,
   type CombinedVolume,
   type VolumeEvidence,
+  type VolumeMethod,
 } from '../../core/survey/volume-evidence'
 import { failure, success, type Result } from '../../core/result'
 import { drainDownM3, saltDilutionM3, timedFillM3 } from '../../core/survey/volume-methods'
 import type { PondInput, VolumeTest } from './pond'
 
+/** One measurement of a volume, by a way that is known. */
+export interface MeasuredVolume extends VolumeEvidence {
+  readonly method: VolumeMethod
+}
+
 /** What follows from a survey: shape, and the adopted volume with its uncertainty. */
 export interface PondFacts {
   readonly basin: Basin
-  readonly evidence: readonly VolumeEvidence[]
+  readonly evidence: readonly MeasuredVolume[]
   readonly adopted: CombinedVolume
   /** Evidence that was set aside: not part of the adopted volume. */
-  readonly setAside: readonly VolumeEvidence[]
+  readonly setAside: readonly MeasuredVolume[]
 }
 
 export type SurveyFigures = Pick<PondInput, 'outline' | 'zones' | 'rockShare' | 'meteredFillM3'> & {
@@ -54,7 +60,7 @@ function workOut(survey: Required<SurveyFigures>): Result<PondFacts, BasinProble
   if (!basin.ok) return failure(basin.problem)
   const straight = survey.outline.kind === 'rectangle' && survey.zones.every((zone) => zone.sideSlope === 0)
   const method = straight ? 'geometry-rectangle' : 'geometry-free-form'
-  const evidence: VolumeEvidence[] = [
+  const evidence: MeasuredVolume[] = [
     { method, volumeM3: basin.value.waterM3, sigmaM3: basin.value.waterM3 * USUAL_SIGMA_SHARE[method] },
   ]
   if (survey.meteredFillM3 !== null)
@@ -78,7 +84,7 @@ function workOut(survey: Required<SurveyFigures>): Result<PondFacts, BasinProble
   })
 }
 
-const isSetAside = ({ method }: VolumeEvidence, setAside: PondInput['setAside']): boolean =>
+const isSetAside = ({ method }: MeasuredVolume, setAside: PondInput['setAside']): boolean =>
   setAside !== null && (method === setAside.method || (setAside.method === 'geometry' && method.startsWith('geometry')))
 
 function testedVolumeM3(test: VolumeTest): number {

@@ -80,7 +80,7 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
     return say(['points'], said('ponds.problems.giveLeastThreeDifferentCorners'))
 })
 
-/** Other ways to the volume than tape and meter; at most one of each. */
+/** Other ways to the volume than tape and meter, each as often as it was measured. */
 const VolumeTestInput = z.discriminatedUnion('method', [
   z.strictObject({
     method: z.literal('timed-fill'),
@@ -100,6 +100,7 @@ const VolumeTestInput = z.discriminatedUnion('method', [
   }),
 ])
 export type VolumeTest = z.infer<typeof VolumeTestInput>
+export const MOST_VOLUME_TESTS = 9
 
 /** Ways to the volume that can be set aside; the survey's own shape counts as one. */
 export const SET_ASIDE_METHODS = ['geometry', 'metered-fill', 'timed-fill', 'salt-dilution', 'drain-down'] as const
@@ -173,7 +174,7 @@ export const PondInput = z.strictObject({
   /** Metered fill, when the pond was filled through a meter. */
   meteredFillM3: numberWithin([0.001, 100_000], 'ponds.fields.meteredFill', 'm³').nullable(),
   beside: z.array(BesideInput).max(12).default([]),
-  volumeTests: z.array(VolumeTestInput).max(3).default([]),
+  volumeTests: z.array(VolumeTestInput).max(MOST_VOLUME_TESTS).default([]),
   /** A way to the volume that is not believed, and why; it is kept on file and left out of the adopted volume. */
   setAside: z
     .strictObject({

@@ -4,6 +4,7 @@ import { layerQuantities } from '../../core/filter/bed/layers'
 import { designStream } from '../../core/site-plan/stream'
 import { besideVolumeM3, systemVolumeM3 } from '../../core/survey/system-volume'
 import { isStanding, type Design } from '../design/design'
+import type { CombinedVolume } from '../../core/survey/volume-evidence'
 import type { Pond } from './pond'
 
 type Staged = Pick<Design, 'state' | 'bed' | 'builtBed'>
@@ -14,10 +15,16 @@ export const standingBed = (designs: readonly Staged[]): Design['bed'] | undefin
   return standing?.builtBed ?? standing?.bed
 }
 
+/** A pond's water and between which volumes it lies in four of five ponds, m³. */
+export type KnownVolume = Pick<CombinedVolume, 'volumeM3' | 'lowM3' | 'highM3'>
+
 export interface SystemVolume {
   readonly besideM3: number
   readonly filterVoidsM3: number
   readonly totalM3: number
+  /** The whole lies between these in four of five ponds: as far as the pond's own water is known. */
+  readonly lowM3: number
+  readonly highM3: number
 }
 
 /**
@@ -26,7 +33,7 @@ export interface SystemVolume {
  */
 export function systemVolumeOf(
   pond: Pick<Pond, 'beside'>,
-  pondM3: number,
+  water: KnownVolume,
   designs: readonly Staged[],
   materials: BedMaterials,
 ): SystemVolume {
@@ -37,9 +44,12 @@ export function systemVolumeOf(
   const filterVoidsM3 = bed
     ? layerQuantities(bed.layers, bedAreaM2(bed), materials).reduce((sum, q) => sum + q.voidM3, 0)
     : 0
+  const totalM3 = systemVolumeM3(water.volumeM3, pond.beside, filterVoidsM3) + drawnStreamM3
   return {
     besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), drawnStreamM3),
     filterVoidsM3,
-    totalM3: systemVolumeM3(pondM3, pond.beside, filterVoidsM3) + drawnStreamM3,
+    totalM3,
+    lowM3: totalM3 - (water.volumeM3 - water.lowM3),
+    highM3: totalM3 + (water.highM3 - water.volumeM3),
   }
 }

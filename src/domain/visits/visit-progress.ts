@@ -95,6 +95,8 @@ export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBa
 
 /** What is known of the pond for judging gates, beside what this visit has logged. */
 export interface GateFacts extends Pick<GateContext, 'systemM3' | 'planted'> {
+  /** Between which the whole water lies in four of five ponds, m³; missing as below. */
+  readonly systemRangeM3?: readonly [number, number]
   /** When a part of the water was last changed on another visit, ISO time; null: never, as far as is known. */
   readonly lastChangeAt: string | null
   /**

@@ -72,6 +72,13 @@ describe('the doses of a step', () => {
     expect(salt!.exact).toBeCloseTo(amounts.winterSalt.kg * 1000, 6)
     expect(doses({})).toEqual([])
   })
+  it('carry how far the system is known, but not where new water is measured as it is let in', () => {
+    const known = { ...amounts, systemRangeM3: [12, 19] as const }
+    const [salt] = doses({ products: ['salt'] }, {}, { amounts: known })
+    expect(salt!.rangeM3).toEqual([12, 19])
+    const [thio] = doses({ products: ['dechlorinator'], quantity: 'partial-change' }, {}, { amounts: known })
+    expect(thio!.rangeM3).toBeNull()
+  })
   it('speak up about water that is too cold and about what was given an hour ago', () => {
     const cold = doses({ products: ['bacteria'] }, {}, { waterC: 5 })
     expect(cold.find((d) => d.product.key === 'culture')!.problems.map((p) => p.code)).toEqual(['too-cold'])

@@ -72,6 +72,8 @@ export function youngTests(
 export interface StepDose extends Dose {
   readonly product: Product
   readonly volumeM3: number
+  /** Between which that water lies in four of five ponds; null where it is measured as it is treated. */
+  readonly rangeM3: readonly [number, number] | null
 }
 
 /** The firm's products for a step, each with its amount by the label. */
@@ -85,11 +87,14 @@ export function stepDoses(
     .filter((product) => step.products?.includes(product.purpose))
     .map((product) => {
       const volumeM3 = treatedM3(step, product, facts.amounts, answer.figures?.changedM3)
+      const rangeM3 = product.treats === 'system' ? facts.amounts.systemRangeM3 : null
       return {
         product,
         volumeM3,
+        rangeM3,
         ...productDose(product, {
           volumeM3,
+          leastM3: rangeM3?.[0],
           steps: stepsOf(product, facts.amounts, answer),
           waterC: facts.waterC,
           recent: facts.recent,

@@ -218,6 +218,7 @@ export const field = {
     productBookHasNothing: 'The product book has no product for this step.',
     products: 'Products',
     for: '{rate} {unit} {basis}, for {volumeM3}',
+    range: ' (it may be {lowM3} to {highM3})',
     noneNeededWhatKnown: 'None needed according to the tests so far.',
     labelGovernsNeverMix: '{safety} The label governs; never mix products.',
     given: '{name}: given, {unit}',

@@ -141,8 +141,17 @@ export const water = {
     nh: 'NH₃ {nh3MgL}',
     judgedTotalAloneTest: 'judged by total ammonia only: also test {names}',
   },
+  doseRange: {
+    hardness: 'The system holds {lowM3} to {highM3}, in four of five ponds: this raises it by {least} to {most}.',
+    salt: 'The system holds {lowM3} to {highM3}, in four of five ponds: this adds {least} to {most} of salt.',
+    chlorine:
+      'The system holds {lowM3} to {highM3}, in four of five ponds: this is enough for {least} to {most} of chlorine.',
+    volume: 'The system holds {lowM3} to {highM3}, in four of five ponds: this is {least} to {most} {unit} per m³.',
+  },
   doses: {
     overLabelMostPer: 'Above the label rate: at most {mostPerM3} per m³.',
+    overLabelOfLeast:
+      'Above the label rate of {mostPerM3} per m³ if there is only {leastM3} of water, which may be. Give less, or measure the volume.',
     waterWorksFrom: 'The water is {waterC}; this product needs at least {fromC}.',
     waterUp: 'The water is {waterC}; this product is for up to {toC}.',
     givenHAgoWait: '{value} was given {hoursAgo} h ago; wait {hours} h.',

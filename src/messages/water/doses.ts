@@ -13,6 +13,11 @@ export function doseProblemWords(
   switch (problem.code) {
     case 'over-label':
       return t('water.doses.overLabelMostPer', { mostPerM3: figure(problem.mostPerM3) })
+    case 'over-label-of-least':
+      return t('water.doses.overLabelOfLeast', {
+        leastM3: show(problem.leastM3, 'volume'),
+        mostPerM3: figure(problem.mostPerM3),
+      })
     case 'too-cold':
       return t('water.doses.waterWorksFrom', {
         waterC: show(problem.waterC, 'temperature'),

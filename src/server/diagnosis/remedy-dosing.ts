@@ -20,14 +20,16 @@ export async function dosingFacts(
   const { products } = await findProducts(trx)
   const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
   const now = Date.now()
+  const system = systemVolumeOf(
+    pond,
+    savedPondFacts(pond).adopted,
+    await listDesigns(trx, pond.id),
+    await bedMaterialsAt(trx, pond),
+  )
   return {
     products,
-    systemM3: systemVolumeOf(
-      pond,
-      savedPondFacts(pond).adopted.volumeM3,
-      await listDesigns(trx, pond.id),
-      await bedMaterialsAt(trx, pond),
-    ).totalM3,
+    systemM3: system.totalM3,
+    systemLeastM3: system.lowM3,
     waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
     recent: givenEarlier(
       await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()),

@@ -19,9 +19,10 @@ export async function gateFacts(
   const designs = await listDesigns(trx, pond.id)
   const last = await lastFigure(trx, pond.id, 'changedM3', visitId)
   const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
+  const system = systemVolumeOf(pond, savedPondFacts(pond).adopted, designs, await bedMaterialsAt(trx, pond))
   return {
-    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs, await bedMaterialsAt(trx, pond))
-      .totalM3,
+    systemM3: system.totalM3,
+    systemRangeM3: [system.lowM3, system.highM3],
     // a bed is planted; other ponds are taken to be, since salt harms what it meets
     planted: true,
     lastChangeAt: last?.at ?? null,

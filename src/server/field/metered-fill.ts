@@ -35,12 +35,13 @@ export async function noteMeteredFill(
   const entry = fills.at(-1)
   if (!entry) return
   const pond = (await findPond(trx, visit.pondId))!
-  const surveyed = savedPondFacts({ ...pond, meteredFillM3: null }).adopted.volumeM3
+  const { adopted } = savedPondFacts({ ...pond, meteredFillM3: null })
+  const surveyed = adopted.volumeM3
   // the filter that is being filled is built, or approved and built on this visit
   const designs = (await listDesigns(trx, pond.id)).map((d) =>
     d.state === 'approved' ? { ...d, state: 'built' as const } : d,
   )
-  const { besideM3, filterVoidsM3 } = systemVolumeOf(pond, surveyed, designs, await bedMaterialsAt(trx, pond))
+  const { besideM3, filterVoidsM3 } = systemVolumeOf(pond, adopted, designs, await bedMaterialsAt(trx, pond))
   const metered = entry.answer.figures!.fillM3!
   const pondM3 = metered - besideM3 - filterVoidsM3
   const whole = Math.abs(pondM3 - surveyed) <= FURTHEST_OFF * surveyed

@@ -40,7 +40,7 @@ const PROPOSALS = 8
 
 export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPond => ({
   // streams and boxes empty and fill with the pond; a bed keeps its water unless it is flushed
-  waterM3: systemVolumeOf(pond, facts.adopted.volumeM3, [], BED_MATERIALS).totalM3,
+  waterM3: systemVolumeOf(pond, facts.adopted, [], BED_MATERIALS).totalM3,
   maxDepthM: facts.basin.maxDepthM,
   fish: pond.fish,
   sourceChlorinated: pond.waterSource === 'mains',

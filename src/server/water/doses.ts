@@ -27,12 +27,7 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
     return {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName, mains: pond.waterSource === 'mains' },
       today: todayIn(actor.timeZone),
-      system: systemVolumeOf(
-        pond,
-        facts.adopted.volumeM3,
-        await listDesigns(trx, pondId),
-        await bedMaterialsAt(trx, pond),
-      ),
+      system: systemVolumeOf(pond, facts.adopted, await listDesigns(trx, pondId), await bedMaterialsAt(trx, pond)),
       maxDepthM: facts.basin.maxDepthM,
       hoseM3PerH: DEFAULT_KIT.hoseM3PerH,
       products: (await findProducts(trx)).products,

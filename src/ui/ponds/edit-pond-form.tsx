@@ -8,8 +8,9 @@ import { PondInput } from '@/domain/ponds/pond'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
+import { surveyOfDraft } from '@/ui/survey/survey-draft'
 import { SurveyFields } from '@/ui/survey/survey-fields'
-import { EMPTY_SURVEY, formPath, readSurvey, toFormValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
+import { formPath, readSurvey, toFormValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
 import { StaleSave } from './stale-save'
 import { useDraft } from '@/ui/use-draft'
 import { zodFields } from '@/messages/problem-body'
@@ -36,10 +37,7 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const values = useWatch({ control: form.control }) as SurveyFormValues
   const [version, setVersion] = useState(pond.version)
   const [problem, setProblem] = useState<SendProblem | null>(null)
-  const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) =>
-    // what an earlier version of the form did not hold is empty
-    form.reset({ ...EMPTY_SURVEY, ...kept }),
-  )
+  const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) => form.reset(surveyOfDraft(kept)))
   const showErrors = (fields: readonly { path: string; message: string }[]) => {
     form.clearErrors()
     for (const f of fields)

@@ -7,7 +7,7 @@ import { PondPlan } from '@/ui/drawing/pond-plan'
 import { NetNote } from '@/ui/equipment/net-note'
 import { useShow } from '@/ui/person-context'
 import { SystemVolume } from '@/ui/survey/system-volume'
-import { VolumeEvidenceNote } from '@/ui/survey/volume-evidence-note'
+import { AdoptedVolume, VolumeEvidenceNote } from '@/ui/survey/volume-evidence-note'
 import { OwnRulesNote } from './own-rules-note'
 import { Sheet } from './sheet'
 import { StockNote } from './stock-note'
@@ -31,8 +31,7 @@ export function Measures({
         <div>
           <dt>{t('ponds.pondView.water')}</dt>
           <dd>
-            {show(facts.adopted.volumeM3, 'volume')}{' '}
-            <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
+            <AdoptedVolume adopted={facts.adopted} />
           </dd>
         </div>
         <div>
@@ -60,7 +59,7 @@ export function Measures({
           <dd>{show(pond.altitudeM, 'length')}</dd>
         </div>
       </dl>
-      <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} materials={materials} />
+      <SystemVolume pond={pond} adopted={facts.adopted} designs={designs} materials={materials} />
       <NetNote pond={pond} basin={facts.basin} />
       <OwnRulesNote own={pond.ownRules} constants={pond.ownConstants} />
       <VolumeEvidenceNote

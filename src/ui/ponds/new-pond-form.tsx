@@ -9,6 +9,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 import { PlaceFields, type Places } from './place-fields'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
+import { surveyOfDraft } from '@/ui/survey/survey-draft'
 import { SurveyFields } from '@/ui/survey/survey-fields'
 import {
   EMPTY_SURVEY,
@@ -62,7 +63,7 @@ export function NewPondForm({ places }: { places: Places }) {
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [restored, setRestored] = useState(false)
   const draft = useDraft(DRAFT_KEY, { values, place }, (kept) => {
-    form.reset({ ...EMPTY_SURVEY, ...kept.values })
+    form.reset(surveyOfDraft(kept.values))
     setPlace(kept.place)
     setRestored(true)
   })

@@ -11,12 +11,10 @@ export function SetAsideFields() {
   const t = useTexts()
   const { register, formState } = useFormContext<SurveyFormValues>()
   const method = useWatch<SurveyFormValues, 'setAside.method'>({ name: 'setAside.method' })
-  const others = useWatch<SurveyFormValues, ['meteredFillM3', 'timedFill', 'salt', 'drainDown']>({
-    name: ['meteredFillM3', 'timedFill', 'salt', 'drainDown'],
+  const [meteredFillM3, volumeTests] = useWatch<SurveyFormValues, ['meteredFillM3', 'volumeTests']>({
+    name: ['meteredFillM3', 'volumeTests'],
   })
-  const another = others.some((way) =>
-    typeof way === 'object' && way !== null ? Object.values(way).some((figure) => figure !== null) : way !== null,
-  )
+  const another = meteredFillM3 !== null || volumeTests.length > 0
   // the shape alone cannot be set aside
   if (!another && method === '') return null
   return (

@@ -7,10 +7,10 @@ import { basinProblemSaid } from '@/domain/survey/survey-problem'
 import type { PondInput } from '@/domain/ponds/pond'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
-import { VolumeEvidenceNote } from './volume-evidence-note'
+import { AdoptedVolume, VolumeEvidenceNote } from './volume-evidence-note'
 import { usePlanHandles } from './use-plan-handles'
 import { useShow } from '@/ui/person-context'
-import { EMPTY_SURVEY, readSurvey, type SurveyFormValues } from './survey-form-values'
+import { EMPTY_SURVEY, readSurvey, type SurveyFormValues, type VolumeTestValues } from './survey-form-values'
 import { saidWords } from '@/messages/said'
 
 const SUMMER_C = 20
@@ -45,7 +45,7 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
         <div>
           <dt>{t('survey.surveyDrawing.water')}</dt>
           <dd data-testid="adopted-volume">
-            {show(adopted.volumeM3, 'volume')} <span className="soft small">± {show(adopted.sigmaM3, 'volume')}</span>
+            <AdoptedVolume adopted={adopted} />
           </dd>
         </div>
         <div>
@@ -73,8 +73,7 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
   )
 }
 
-const whole = (test: Readonly<Record<string, number | null>>): boolean =>
-  Object.values(test).every((value) => value !== null)
+const whole = (test: VolumeTestValues): boolean => Object.values(test).every((value) => value !== null)
 
 /** The shape alone needs no name and no fish: draw as early as possible. */
 function surveyOnly(values: SurveyFormValues, t: Texts): PondInput | null {
@@ -88,9 +87,7 @@ function surveyOnly(values: SurveyFormValues, t: Texts): PondInput | null {
     // what is half typed beside the shape does not take the drawing away
     streams: [],
     boxes: [],
-    timedFill: whole(values.timedFill) ? values.timedFill : EMPTY_SURVEY.timedFill,
-    salt: whole(values.salt) ? values.salt : EMPTY_SURVEY.salt,
-    drainDown: whole(values.drainDown) ? values.drainDown : EMPTY_SURVEY.drainDown,
+    volumeTests: values.volumeTests.filter(whole),
     zones: values.zones.map((z, i) => ({ ...z, name: z.name || t('survey.surveyDrawing.zone', { i: i + 1 }) })),
   })
   return read.success ? read.data : null

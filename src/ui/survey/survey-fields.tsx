@@ -14,6 +14,7 @@ import { SetAsideFields } from './set-aside-fields'
 import { OutlineFields } from './outline-fields'
 import { Quantity } from './survey-quantity'
 import type { SurveyFormValues } from './survey-form-values'
+import { VolumeTestFields } from './volume-test-fields'
 
 export function SurveyFields() {
   return (
@@ -140,35 +141,7 @@ function ZoneFields() {
         <Quantity name="meteredFillM3" label={t('survey.surveyFields.meteredFill')} kind="volume" optional />
         <Quantity name="freeboardM" label={t('survey.surveyFields.freeboardRim')} kind="length" scale="small" />
       </div>
-      <details className="mt-1">
-        <summary>{t('survey.surveyFields.otherWaysVolume')}</summary>
-        <div className="field-grid mt-1">
-          <Quantity
-            name="timedFill.containerM3"
-            label={t('survey.surveyFields.timedFillContainer')}
-            kind="volume"
-            scale="small"
-            optional
-          />
-          <Quantity name="timedFill.seconds" label={t('survey.surveyFields.secondsFill')} kind="number" optional />
-          <Quantity name="timedFill.minutes" label={t('survey.surveyFields.timeFillPond')} kind="time" optional />
-          <Quantity name="salt.saltKg" label={t('survey.surveyFields.saltDilutionSalt')} kind="mass" optional />
-          <Quantity
-            name="salt.rise"
-            label={t('survey.surveyFields.riseSalinity')}
-            kind="share"
-            optional
-            hint={t('survey.surveyFields.n011G')}
-          />
-          <Quantity
-            name="drainDown.flowM3PerH"
-            label={t('survey.surveyFields.drainDownPumpFlow')}
-            kind="flow"
-            optional
-          />
-          <Quantity name="drainDown.minutes" label={t('survey.surveyFields.timeEmpty')} kind="time" optional />
-        </div>
-      </details>
+      <VolumeTestFields />
       <SetAsideFields />
       <BesideFields />
     </fieldset>

@@ -1,7 +1,15 @@
 import { ALWAYS_OPEN } from '@/domain/customers/customer'
 import fc from 'fast-check'
 import { pondInput } from '../../../tests/fixtures/pond-input'
-import { EMPTY_SURVEY, formPath, newPondBody, readSurvey, toFormValues, toPondInput } from './survey-form-values'
+import {
+  EMPTY_SURVEY,
+  EMPTY_VOLUME_TESTS,
+  formPath,
+  newPondBody,
+  readSurvey,
+  toFormValues,
+  toPondInput,
+} from './survey-form-values'
 
 describe('the survey form', () => {
   it('gives back what it was filled from', () => {
@@ -46,13 +54,24 @@ describe('the survey form', () => {
   it('names the empty rise of a salt dilution, and a box beside a stream, at their own fields', () => {
     const values = {
       ...toFormValues(pondInput()),
-      salt: { saltKg: 5, rise: null },
+      volumeTests: [EMPTY_VOLUME_TESTS['drain-down'], { method: 'salt-dilution' as const, saltKg: 5, rise: null }],
       streams: [{ lengthM: 3, widthM: 0.5, depthM: 0.1, fill: 0.7 }],
       boxes: [{ volumeM3: null }],
     }
     const read = readSurvey(values)
     const paths = read.success ? [] : read.error.issues.map((i) => formPath(i.path.join('.'), values))
-    expect([...paths].sort()).toEqual(['boxes.0.volumeM3', 'salt.rise'])
+    expect([...paths].sort()).toEqual(['boxes.0.volumeM3', 'volumeTests.1.rise'])
+  })
+  it('keeps several runs of one way to the volume', () => {
+    const input = pondInput({
+      volumeTests: [
+        { method: 'salt-dilution', saltKg: 10, risePercent: 0.05 },
+        { method: 'salt-dilution', saltKg: 10, risePercent: 0.053 },
+        { method: 'timed-fill', containerM3: 0.02, seconds: 18, minutes: 290 },
+      ],
+    })
+    const read = readSurvey(toFormValues(input))
+    expect(read.success && read.data).toEqual(input)
   })
   it('treats an unreadable figure as missing, never as zero', () => {
     const read = readSurvey({ ...toFormValues(pondInput()), lengthM: Number.NaN })

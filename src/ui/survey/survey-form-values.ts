@@ -4,6 +4,18 @@ import { PondInput, type SetAsideMethod, type VolumeTest } from '@/domain/ponds/
 
 type Num = number | null
 
+/** A way to the volume as it is typed; a rise of salinity as a share: 0.1 % is 0.001. */
+export type VolumeTestValues =
+  | { readonly method: 'timed-fill'; readonly containerM3: Num; readonly seconds: Num; readonly minutes: Num }
+  | { readonly method: 'salt-dilution'; readonly saltKg: Num; readonly rise: Num }
+  | { readonly method: 'drain-down'; readonly flowM3PerH: Num; readonly minutes: Num }
+
+export const EMPTY_VOLUME_TESTS: Readonly<Record<VolumeTest['method'], VolumeTestValues>> = {
+  'timed-fill': { method: 'timed-fill', containerM3: null, seconds: null, minutes: null },
+  'salt-dilution': { method: 'salt-dilution', saltKg: null, rise: null },
+  'drain-down': { method: 'drain-down', flowM3PerH: null, minutes: null },
+}
+
 /** What the survey form holds while it is filled in: numbers may still be missing (null) or unreadable (NaN). */
 export interface SurveyFormValues {
   readonly name: string
@@ -17,12 +29,9 @@ export interface SurveyFormValues {
   readonly zones: readonly { name: string; floorDepthM: Num; surfaceShare: Num; insetM: Num; sideSlope: Num }[]
   readonly rockShare: Num
   readonly meteredFillM3: Num
-  readonly timedFill: { containerM3: Num; seconds: Num; minutes: Num }
-  /** Rise as a share, as it is typed: 0.1 % is 0.001. */
-  readonly salt: { saltKg: Num; rise: Num }
+  readonly volumeTests: readonly VolumeTestValues[]
   /** '' where all ways to the volume count. */
   readonly setAside: { method: SetAsideMethod | ''; reason: string }
-  readonly drainDown: { flowM3PerH: Num; minutes: Num }
   readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
   readonly boxes: readonly { volumeM3: Num }[]
   /** Feed as masses are typed: kg. */
@@ -59,10 +68,8 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   zones: [{ name: '', floorDepthM: null, surfaceShare: 1, insetM: null, sideSlope: 0.25 }],
   rockShare: 0.1,
   meteredFillM3: null,
-  timedFill: { containerM3: null, seconds: null, minutes: null },
-  salt: { saltKg: null, rise: null },
+  volumeTests: [],
   setAside: { method: '', reason: '' },
-  drainDown: { flowM3PerH: null, minutes: null },
   streams: [],
   boxes: [],
   guests: { publicFeedKg: null, bathersPerD: null, ducks: null, turtles: null },
@@ -85,9 +92,6 @@ export const firstSurvey = (zoneName: string): SurveyFormValues => ({
 export function toFormValues(pond: PondInput): SurveyFormValues {
   const { outline, volumeTests, beside, guests, setAside, ...rest } = pond
   const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
-  const test = <Method extends VolumeTest['method']>(method: Method) =>
-    volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
-  const [timed, salt, drain] = [test('timed-fill'), test('salt-dilution'), test('drain-down')]
   return {
     ...EMPTY_SURVEY,
     ...rest,
@@ -105,17 +109,25 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     waistM: outline.kind === 'kidney' ? outline.waistM : null,
     offsets: outline.kind === 'offsets' ? outline.offsets : EMPTY_SURVEY.offsets,
     points: outline.kind === 'points' ? outline.points : EMPTY_SURVEY.points,
-    timedFill: timed
-      ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes }
-      : EMPTY_SURVEY.timedFill,
-    salt: salt ? { saltKg: salt.saltKg, rise: salt.risePercent / 100 } : EMPTY_SURVEY.salt,
+    volumeTests: volumeTests.map(toTestValues),
     streams: beside.flatMap(({ kind, ...stream }) =>
       kind === 'stream' ? [stream as SurveyFormValues['streams'][number]] : [],
     ),
     boxes: beside.flatMap((b) => (b.kind === 'box' ? [{ volumeM3: b.volumeM3 }] : [])),
-    drainDown: drain ? { flowM3PerH: drain.flowM3PerH, minutes: drain.minutes } : EMPTY_SURVEY.drainDown,
   }
 }
+
+const toTestValues = (test: VolumeTest): VolumeTestValues =>
+  test.method === 'salt-dilution' ? { method: test.method, saltKg: test.saltKg, rise: test.risePercent / 100 } : test
+
+const toTest = (values: VolumeTestValues): unknown =>
+  values.method === 'salt-dilution'
+    ? {
+        method: values.method,
+        saltKg: values.saltKg,
+        risePercent: values.rise === null ? null : Number((values.rise * 100).toPrecision(12)),
+      }
+    : values
 
 /**
  * The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the
@@ -129,21 +141,13 @@ export function toPondInput(values: SurveyFormValues): unknown {
     waistM,
     offsets,
     points,
-    timedFill,
-    salt,
-    drainDown,
+    volumeTests,
     streams,
     boxes,
     guests,
     setAside,
     ...rest
   } = values
-  const inputs = {
-    timedFill: { method: 'timed-fill', ...timedFill },
-    salt: { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 },
-    drainDown: { method: 'drain-down', ...drainDown },
-  }
-  const volumeTests = testsGiven(values).map((test) => inputs[test])
   const beside = [...streams.map((s) => ({ kind: 'stream', ...s })), ...boxes.map((b) => ({ kind: 'box', ...b }))]
   return withoutMissing({
     ...rest,
@@ -153,7 +157,7 @@ export function toPondInput(values: SurveyFormValues): unknown {
       ducks: guests.ducks ?? 0,
       turtles: guests.turtles ?? 0,
     },
-    volumeTests,
+    volumeTests: testsGiven(volumeTests).map((i) => toTest(volumeTests[i]!)),
     setAside: setAside.method === '' ? null : setAside,
     beside,
     outline: outlineInput(),
@@ -176,11 +180,9 @@ export function toPondInput(values: SurveyFormValues): unknown {
   }
 }
 
-const TESTS = ['timedFill', 'salt', 'drainDown'] as const
-
-/** Tests in the order in which they are sent; one counts as soon as one of its figures is there. */
-const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) =>
-  TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
+/** Places of the tests that are sent: one counts as soon as one of its figures is there. */
+const testsGiven = (tests: SurveyFormValues['volumeTests']): number[] =>
+  tests.flatMap(({ method: _method, ...figures }, i) => (Object.values(figures).some((v) => v !== null) ? [i] : []))
 
 /** None of something is an empty field. */
 const orNone = (value: number): Num => (value === 0 ? null : value)
@@ -203,8 +205,8 @@ export const formPath = (path: string, values: SurveyFormValues): string =>
     .replace(/^pond\./, '')
     .replace(/^outline\.(lengthM|widthM|waistM|offsets|points)/, '$1')
     .replace(/^outline$/, 'outlineKind')
-    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)]!)
-    .replace(/^salt\.risePercent$/, 'salt.rise')
+    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => `volumeTests.${testsGiven(values.volumeTests)[Number(i)] ?? i}`)
+    .replace(/^(volumeTests\.\d+)\.risePercent$/, '$1.rise')
     .replace(/^guests\.publicFeedGPerD$/, 'guests.publicFeedKg')
     .replace(/^beside\.(\d+)\b/, (_, i: string) => {
       const box = Number(i) - values.streams.length

@@ -1,17 +1,20 @@
 'use client'
-import { type TextId, textId, useTexts } from '@/ui/kit/texts'
+import { useTexts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
-import type { CombinedVolume, VolumeEvidence } from '@/core/survey/volume-evidence'
+import type { CombinedVolume, VolumeMethod } from '@/core/survey/volume-evidence'
+import { possibleSlips } from '@/core/survey/volume-slips'
+import type { MeasuredVolume } from '@/domain/ponds/pond-facts'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
-const METHOD_NAMES: Readonly<Record<string, TextId>> = {
-  'geometry-free-form': textId('survey.volumeEvidenceNote.fromSurvey'),
-  'geometry-rectangle': textId('survey.volumeEvidenceNote.fromSurveyRectangleVertical'),
-  'metered-fill': textId('survey.volumeEvidenceNote.meteredFill'),
-  'timed-fill': textId('survey.volumeEvidenceNote.timedFill'),
-  'salt-dilution': textId('survey.volumeEvidenceNote.saltDilution'),
-  'drain-down': textId('survey.volumeEvidenceNote.drainDown'),
+interface VolumeEvidenceNoteProps {
+  readonly evidence: readonly MeasuredVolume[]
+  readonly adopted: CombinedVolume
+  readonly setAside?: readonly MeasuredVolume[]
+  /** Why it was set aside. */
+  readonly why?: string
+  readonly basin: Basin
+  readonly rockShare: number
 }
 
 /** How the adopted volume came about, and whether the ways to it agree. */
@@ -22,31 +25,12 @@ export function VolumeEvidenceNote({
   why = '',
   basin,
   rockShare,
-}: {
-  evidence: readonly VolumeEvidence[]
-  adopted: CombinedVolume
-  setAside?: readonly VolumeEvidence[]
-  /** Why it was set aside. */
-  why?: string
-  basin: Basin
-  rockShare: number
-}) {
+}: VolumeEvidenceNoteProps) {
   const t = useTexts()
-
   const show = useShow()
   return (
     <>
-      {adopted.conflicts.map((c) => (
-        <div key={c.methods.join()} className="alert alert-warning py-2" role="status">
-          {t('survey.volumeEvidenceNote.differTimesTheirJoint', {
-            names: t(METHOD_NAMES[c.methods[0]]!),
-            names2: t(METHOD_NAMES[c.methods[1]]!).toLowerCase(),
-            differenceM3: show(c.differenceM3, 'volume'),
-            sigmas: c.sigmas.toFixed(1),
-            distrust: t(METHOD_NAMES[c.distrust]!),
-          })}
-        </div>
-      ))}
+      <Disagreement evidence={evidence} adopted={adopted} />
       <Why>
         <table className="table table-sm mb-1">
           <tbody>
@@ -68,9 +52,9 @@ export function VolumeEvidenceNote({
                 {show(basin.grossM3, 'volume')} − {show(rockShare, 'share')} = {show(basin.waterM3, 'volume')}
               </td>
             </tr>
-            {evidence.map((e) => (
-              <tr key={e.method}>
-                <td>{t(METHOD_NAMES[e.method]!)}</td>
+            {evidence.map((e, i) => (
+              <tr key={`${e.method}${i}`}>
+                <td>{t(`survey.volumeMethods.${e.method}`)}</td>
                 <td>
                   {t('survey.volumeEvidenceNote.oneSigma', {
                     volumeM3: show(e.volumeM3, 'volume'),
@@ -79,9 +63,9 @@ export function VolumeEvidenceNote({
                 </td>
               </tr>
             ))}
-            {setAside.map((e) => (
-              <tr key={e.method} className="soft">
-                <td>{t(METHOD_NAMES[e.method]!)}</td>
+            {setAside.map((e, i) => (
+              <tr key={`${e.method}${i}`} className="soft">
+                <td>{t(`survey.volumeMethods.${e.method}`)}</td>
                 <td>{t('survey.volumeEvidenceNote.setAside', { volumeM3: show(e.volumeM3, 'volume'), why })}</td>
               </tr>
             ))}
@@ -89,6 +73,71 @@ export function VolumeEvidenceNote({
         </table>
         {t('survey.volumeEvidenceNote.prismoidalRuleZoneZone')}
       </Why>
+    </>
+  )
+}
+
+/** What does not agree, whether it is known which is off, and what commonly puts it off. */
+function Disagreement({ evidence, adopted }: Pick<VolumeEvidenceNoteProps, 'evidence' | 'adopted'>) {
+  const t = useTexts()
+  const show = useShow()
+  const { conflicts, distrust, open } = adopted
+  if (conflicts.length === 0 && distrust === null)
+    return open ? <p className="soft small mb-1">{t('survey.volumeEvidenceNote.apart')}</p> : null
+  const name = (method: string) => t(`survey.volumeMethods.${method as VolumeMethod}`)
+  const slips = possibleSlips(evidence, adopted)
+  return (
+    <div className="alert alert-warning py-2" role="status">
+      {conflicts.map(({ methods, differenceM3, sigmas }) => (
+        <p key={methods.join()} className="mb-1">
+          {t('survey.volumeEvidenceNote.differ', {
+            one: name(methods[0]),
+            other: name(methods[1]),
+            differenceM3: show(differenceM3, 'volume'),
+            sigmas: sigmas.toFixed(1),
+          })}
+        </p>
+      ))}
+      <p className="mb-1">
+        {distrust === null
+          ? t('survey.volumeEvidenceNote.undecided')
+          : t('survey.volumeEvidenceNote.oddOne', { method: name(distrust) })}
+      </p>
+      {slips.length > 0 ? (
+        <details>
+          <summary>{t('survey.volumeEvidenceNote.reasons')}</summary>
+          <ul className="mb-0 ps-3">
+            {slips.map(({ method, code }) => (
+              <li key={`${method} ${code}`}>
+                {t('survey.volumeEvidenceNote.reason', { method: name(method), slip: t(`survey.volumeSlips.${code}`) })}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
+    </div>
+  )
+}
+
+/** The adopted volume with how far it is known: as ± where its ways agree, else as the range that is open. */
+export function AdoptedVolume({ adopted }: { adopted: CombinedVolume }) {
+  const t = useTexts()
+  const show = useShow()
+  return (
+    <>
+      {show(adopted.volumeM3, 'volume')}{' '}
+      {adopted.open ? (
+        <span className="soft small" title={t('survey.volumeEvidenceNote.fourInFive')}>
+          {t('survey.volumeEvidenceNote.range', {
+            lowM3: show(adopted.lowM3, 'volume'),
+            highM3: show(adopted.highM3, 'volume'),
+          })}
+        </span>
+      ) : (
+        <span className="soft small">
+          {t('survey.volumeEvidenceNote.plusMinus', { sigmaM3: show(adopted.sigmaM3, 'volume') })}
+        </span>
+      )}
     </>
   )
 }

@@ -11,6 +11,7 @@ import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 import { send } from '@/ui/send'
 import { useSave } from '@/ui/use-save'
+import { DoseRange } from './dose-range'
 import type { JudgedDose } from './judged-dose'
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)))
@@ -38,6 +39,7 @@ export function DoseAnswer({ data, product, dose, wanted, volumeM3 }: DoseAnswer
         </strong>
         {dose.measures === null ? null : ` (${amountWords(dose.amount, product.unit)})`}
       </p>
+      <DoseRange product={product} amount={dose.amount} system={data.system} />
       {dose.problems.map((p) => (
         <p key={p.code} className={`verdict ${DOSE_STOPS.includes(p.code) ? 'stop' : 'look'}`}>
           {doseProblemWords(p, show, t)}

@@ -38,6 +38,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
       product && volumeM3 > 0 && wanted >= 0
         ? productDose(product, {
             volumeM3,
+            leastM3: product.treats === 'system' ? data.system.lowM3 : undefined,
             steps: product.basis === 'salt' ? wanted * 1000 : wanted,
             waterC: waterC !== null && Number.isNaN(waterC) ? null : waterC,
             recent: givenEarlier(data.recentDoses, data.products, Date.parse(data.now)),

@@ -16,7 +16,7 @@ const doses = (over: Partial<DosesData> = {}, readings: Record<string, number> =
   ({
     pond: { id: 'p1', name: 'Lower pond', siteName: 'Ropewalk', mains: true },
     today: '2027-05-03',
-    system: { totalM3: 12 },
+    system: { totalM3: 12, lowM3: 10, highM3: 14 },
     maxDepthM: 1,
     hoseM3PerH: 2,
     products: USUAL_PRODUCTS_IN_WORDS,
@@ -93,6 +93,8 @@ describe('a dose at the desk', () => {
     expect(screen.queryByRole('alert')).not.toBeInTheDocument()
     // 12 m³ by 1 °dH, rounded up on the scale
     expect(screen.getByText('360 g')).toBeInTheDocument()
+    // 360 g in 14 and in 10 m³, at 29.96 g a degree and cubic metre
+    expect(screen.getByText(/holds 10\sm³ to 14\sm³.*raises it by 0\.858.* to 1\.2/)).toBeInTheDocument()
   })
   it('of salt knows the plants’ limit and what is in the water already', async () => {
     planner(doses({ gateFacts: { systemM3: 12, planted: true, lastChangeAt: null, salinity: 0.0008 } } as never))

@@ -50,6 +50,14 @@ describe('a dose by the label', () => {
   ])('speaks up when it is %s', (_, key, over, problem) =>
     expect(productDose(product(key), ask(over)).problems).toMatchObject([problem]),
   )
+  it('says when the label would be exceeded in the least water that there may be', () => {
+    const tight = { ...product('culture'), mostPerM3: 10 }
+    const codes = (leastM3?: number) =>
+      productDose(tight, ask({ volumeM3: 20, leastM3, waterC: null })).problems.map((p) => p.code)
+    expect(codes(16)).toEqual(['over-label-of-least'])
+    expect(codes(20)).toEqual([])
+    expect(codes()).toEqual([])
+  })
   it('says nothing where nothing is against it, or the temperature is not known', () => {
     expect(productDose(product('culture'), ask({ waterC: null })).problems).toEqual([])
     expect(

@@ -263,6 +263,13 @@ export interface GivenDose {
 /** Why a product should not be given now. 'over-label' is never passed. */
 export type DoseProblem =
   | { readonly code: 'over-label'; readonly perM3: number; readonly mostPerM3: number }
+  /** Within the label for the water as it is reckoned, but not for the least that it may be. */
+  | {
+      readonly code: 'over-label-of-least'
+      readonly leastM3: number
+      readonly perM3: number
+      readonly mostPerM3: number
+    }
   | { readonly code: 'too-cold'; readonly waterC: number; readonly fromC: number }
   | { readonly code: 'too-warm'; readonly waterC: number; readonly toC: number }
   | { readonly code: 'too-close'; readonly purpose: ProductPurpose; readonly hours: number; readonly hoursAgo: number }
@@ -276,6 +283,8 @@ export const DOSE_STOPS: readonly DoseProblem['code'][] = ['over-label', 'too-cl
 export interface DoseQuestion {
   /** The water that is treated, m³. */
   readonly volumeM3: number
+  /** The least that it may be, as far as it is known, m³; missing where it is measured as it is treated. */
+  readonly leastM3?: number
   /** Steps of the basis: mg/L of chlorine, °dH to rise, tenths of a percent of salt; not read for a rate by volume. */
   readonly steps: number
   readonly waterC: number | null
@@ -297,12 +306,13 @@ export interface Dose {
  * How much of a product a volume of water takes by its label.
  * @throws {DomainError} volume or steps negative or NaN
  */
-export function productDose(product: Product, { volumeM3, steps, waterC, recent }: DoseQuestion): Dose {
+export function productDose(product: Product, { steps, ...question }: DoseQuestion): Dose {
+  const { volumeM3 } = question
   assertInRange('volumeM3', volumeM3, [0, 1e6])
   assertInRange('steps', steps, [0, 1000])
   const exact = product.rate * volumeM3 * (product.basis === 'volume' ? 1 : steps)
   const { amount, measures } = measured(product, exact, product.mostPerM3 * volumeM3)
-  return { amount, exact, measures, problems: doseProblems(product, amount, { volumeM3, waterC, recent }) }
+  return { amount, exact, measures, problems: doseProblems(product, amount, question) }
 }
 
 /** An amount as a hand can give it. */
@@ -345,12 +355,15 @@ function repeatProblems({ key, repeats }: Product, recent: readonly GivenDose[])
 export function doseProblems(
   product: Product,
   amount: number,
-  { volumeM3, waterC, recent }: Omit<DoseQuestion, 'steps'>,
+  { volumeM3, leastM3 = volumeM3, waterC, recent }: Omit<DoseQuestion, 'steps'>,
 ): DoseProblem[] {
   if (amount <= 0) return []
   const problems: DoseProblem[] = []
-  const perM3 = volumeM3 > 0 ? amount / volumeM3 : Infinity
-  if (perM3 > product.mostPerM3 * (1 + 1e-9)) problems.push({ code: 'over-label', perM3, mostPerM3: product.mostPerM3 })
+  const { mostPerM3 } = product
+  const perM3 = (water: number) => (water > 0 ? amount / water : Infinity)
+  const over = (water: number) => perM3(water) > mostPerM3 * (1 + 1e-9)
+  if (over(volumeM3)) problems.push({ code: 'over-label', perM3: perM3(volumeM3), mostPerM3 })
+  else if (over(leastM3)) problems.push({ code: 'over-label-of-least', leastM3, perM3: perM3(leastM3), mostPerM3 })
   const [fromC, toC] = product.waterC
   if (waterC !== null && waterC < fromC) problems.push({ code: 'too-cold', waterC, fromC })
   if (waterC !== null && waterC > toC) problems.push({ code: 'too-warm', waterC, toC })

@@ -30,7 +30,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
   return (
     <div aria-label={t('field.stepDoses.products')} role="group">
       {order.map((dose) => {
-        const { product, amount, measures, volumeM3, problems } = dose
+        const { product, amount, measures, volumeM3, rangeM3, problems } = dose
         const unit = unitOf(product.unit)
         return (
           <div key={product.key} className="amount">
@@ -51,6 +51,12 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
                       basis: t(`stores.basisNames.${product.basis}`),
                       volumeM3: show(volumeM3, 'volume'),
                     })}
+                    {rangeM3 && rangeM3[1] > rangeM3[0]
+                      ? t('field.stepDoses.range', {
+                          lowM3: show(rangeM3[0], 'volume'),
+                          highM3: show(rangeM3[1], 'volume'),
+                        })
+                      : null}
                   </span>
                 </>
               ) : (
