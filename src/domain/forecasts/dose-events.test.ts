@@ -1,4 +1,5 @@
-import { USUAL_PRODUCTS, type Product } from '../../core/water/dosing/products'
+import type { Product } from '../../core/water/dosing/products'
+import { USUAL_PRODUCTS } from '../../core/water/dosing/usual-products'
 import { eventsOfDoses } from './dose-events'
 
 const products = USUAL_PRODUCTS.map((p) => ({ ...p, name: p.key, safety: '', measure: null })) as readonly Product[]

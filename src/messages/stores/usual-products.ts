@@ -1,4 +1,5 @@
-import { USUAL_PRODUCTS, type Product } from '@/core/water/dosing/products'
+import type { Product } from '@/core/water/dosing/products'
+import { USUAL_PRODUCTS } from '@/core/water/dosing/usual-products'
 import type { Texts } from '@/messages/texts'
 
 /** The products that a firm begins with, in its language; from then on they are the firm's own words. */

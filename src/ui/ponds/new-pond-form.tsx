@@ -12,7 +12,6 @@ import { SurveyDrawing } from '@/ui/survey/survey-drawing'
 import { surveyOfDraft } from '@/ui/survey/survey-draft'
 import { SurveyFields } from '@/ui/survey/survey-fields'
 import {
-  EMPTY_SURVEY,
   firstSurvey,
   formPath,
   newPondBody,

@@ -10,7 +10,7 @@ import { PondSection } from '@/ui/drawing/pond-section'
 import { AdoptedVolume, VolumeEvidenceNote } from './volume-evidence-note'
 import { usePlanHandles } from './use-plan-handles'
 import { useShow } from '@/ui/person-context'
-import { EMPTY_SURVEY, readSurvey, type SurveyFormValues, type VolumeTestValues } from './survey-form-values'
+import { readSurvey, type SurveyFormValues, type VolumeTestValues } from './survey-form-values'
 import { saidWords } from '@/messages/said'
 
 const SUMMER_C = 20
