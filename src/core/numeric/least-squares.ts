@@ -1,3 +1,4 @@
+import { Matrix, solve } from 'ml-matrix'
 import { DomainError } from '../errors'
 
 export interface LeastSquaresProblem {
@@ -75,23 +76,12 @@ function jacobian(
   })
 }
 
-/** Solves (JᵀJ + λ·diag) δ = −Jᵀr by elimination with pivoting. */
+/** Solves (JᵀJ + λ·diag) δ = −Jᵀr. */
 function dampedStep(slopes: readonly number[][], r: readonly number[], damping: number): number[] {
-  const n = slopes.length
   const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
-  const rows = slopes.map((a, i) => [
-    ...slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)),
-    -dot(a, r),
-  ])
-  for (let c = 0; c < n; c++) {
-    let pivot = c
-    for (let k = c + 1; k < n; k++) if (Math.abs(rows[k]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = k
-    ;[rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!]
-    for (let k = 0; k < n; k++) {
-      if (k === c) continue
-      const share = rows[k]![c]! / rows[c]![c]!
-      for (let j = c; j <= n; j++) rows[k]![j]! -= share * rows[c]![j]!
-    }
-  }
-  return rows.map((row, i) => row[n]! / row[i]!)
+  const normal = slopes.map((a, i) =>
+    slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)),
+  )
+  const downhill = slopes.map((a) => [-dot(a, r)])
+  return solve(new Matrix(normal), new Matrix(downhill)).to1DArray()
 }
