@@ -114,7 +114,6 @@ const quantities = cleanoutQuantities(
 )
 const planData = (size = 2, learntFactor = 1) =>
   ({
-    learntFactor,
     pond: { ...pondInput(), id: 'p1', siteName: 'Weir Cottage' },
     job: 'spring-cleanout',
     jobs: ['spring-cleanout', 'routine'],
@@ -132,6 +131,8 @@ const planData = (size = 2, learntFactor = 1) =>
         size,
         quantities,
         duration: cleanoutDuration(quantities, 0, 40, size),
+        learntFactor,
+        rangeMin: [300, 480],
         plannedMinutes: Math.ceil((cleanoutDuration(quantities, 0, 40, size).totalMinutes * learntFactor) / 5) * 5,
       },
     ],

@@ -340,12 +340,14 @@ describe('learnt durations', () => {
     }
     const before = (await pondOnFile(actors.office, pondId)).visits[0]!.plannedMinutes
     await carryOut(firm, visitId, new Date(Date.now() - before * 3 * 60_000), before * 2)
-    const [correction] = await durationsPage(actors.office)
+    const { jobs, crews } = await durationsPage(actors.office)
+    const [correction] = jobs
+    expect(crews).toMatchObject([{ id: crewId, visits: 1 }])
     expect(correction).toMatchObject({ job: 'routine', visits: 1 })
     expect(correction!.factor).toBeGreaterThan(1.1)
     expect(await planned(addDays(DAY, 1))).toBeGreaterThan(before)
     await forgetDurations(actors.office, 'routine')
-    expect(await durationsPage(actors.office)).toEqual([])
+    expect((await durationsPage(actors.office)).jobs).toEqual([])
     expect(await planned(addDays(DAY, 2))).toBe(before)
     expect((await problemOf(forgetDurations(actors.technician, 'routine'))).kind).toBe('forbidden')
   })

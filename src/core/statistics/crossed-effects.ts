@@ -60,11 +60,19 @@ const ENOUGH = 2e-3
  *   1992), spreads by expectation-maximisation with inverse-gamma beliefs, t errors by reweighting (Lange, Little &
  *   Taylor 1989)
  */
-export function fitEffects(observations: readonly EffectObservation[], model: EffectModel): FittedEffects {
+export function fitEffects(
+  observations: readonly EffectObservation[],
+  model: EffectModel,
+  begin: FittedEffects['spreads'] = {
+    crossed: model.crossed.map(({ sd }) => sd),
+    nested: model.nested.sd,
+    single: model.single.sd,
+  },
+): FittedEffects {
   let spreads: Spreads = {
-    crossed: model.crossed.map(({ sd }) => sd ** 2),
-    nested: model.nested.sd ** 2,
-    single: model.single.sd ** 2,
+    crossed: begin.crossed.map((sd) => sd ** 2),
+    nested: begin.nested ** 2,
+    single: begin.single ** 2,
   }
   const known = { observations, model, ...columnsBy(observations, model) }
   let calm = observations.map(() => 1)

@@ -3,7 +3,7 @@ import type { BlockedBy, Relaxation } from '../../core/schedule/plan/explain'
 import type { MoveProblem } from '../../core/schedule/plan/judge-move'
 import { daysBetween } from '../../core/numeric/calendar'
 import { calendarDay } from '../shared/fields'
-import { clockTime, type VisitTask } from '../visits/visit'
+import { clockTime, type VisitEstimate, type VisitTask } from '../visits/visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from '../shared/ids'
 import { said } from '../shared/said'
 import type { Said } from '../shared/said'
@@ -70,8 +70,10 @@ export interface PlanChange {
   readonly day: string
   readonly startTime: string
   readonly minutes: number
-  /** Logged visits have taught to reckon so many times the plain estimate. */
+  /** Logged visits have taught to reckon so many times the plain estimate of handwork. */
   readonly learntFactor: number
+  /** Of a new visit; missing in a run from before it was kept. */
+  readonly estimate?: VisitEstimate
   readonly window: { readonly earliest: string; readonly best: string; readonly latest: string }
   readonly late: boolean
   readonly was: { readonly crewId: CrewId; readonly day: string; readonly startTime: string } | null

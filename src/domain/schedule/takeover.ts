@@ -7,7 +7,9 @@ export interface TakenVisit {
   /** Only its hour shifted, within what nobody has to hear of. */
   readonly shifted?: boolean
   readonly before:
-    (Pick<Visit, 'day' | 'startTime' | 'crewId'> & Partial<Pick<Visit, 'plannedMinutes' | 'tasks' | 'job'>>) | null
+    | (Pick<Visit, 'day' | 'startTime' | 'crewId'> &
+        Partial<Pick<Visit, 'plannedMinutes' | 'estimate' | 'tasks' | 'job'>>)
+    | null
 }
 
 /** Why a plan that was taken over cannot be undone any more. */

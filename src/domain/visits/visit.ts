@@ -238,6 +238,14 @@ export interface VisitTask {
   readonly title: string
 }
 
+/** What a visit was estimated at before anything learnt: the crew's handwork, and machines that take their time. */
+export interface VisitEstimate {
+  readonly handsMin: number
+  readonly machineMin: number
+  /** Minutes kept free after it, since its length is not known. */
+  readonly spareMin: number
+}
+
 export interface Visit {
   readonly id: VisitId
   /** The first day of the same piece of work, where this visit is its second. */
@@ -256,8 +264,9 @@ export interface Visit {
   /** Keys of other jobs done on the same visit. */
   readonly also: readonly string[]
   readonly tasks: readonly VisitTask[]
-  /** Planned minutes are so many times the plain estimate. */
+  /** Planned handwork is so many times the plain estimate. */
   readonly learntFactor: number
+  readonly estimate: VisitEstimate
   readonly startedAt: string | null
   readonly finishedAt: string | null
   readonly ending: Ending | null

@@ -3,7 +3,12 @@ export const schedule = {
     visits: '{visits} {visits, plural, one {visit} other {visits}}',
     learntDurations: 'Learned job times',
     fromStartsEndsLogged: 'from starts and ends logged in the field',
-    reckonedTakesAbout: 'estimated {usualMin}, takes about {usualMin2}',
+    reckonedTakesAbout: 'estimated {usualMin}, takes about {usualMin2} ({low} to {high} in four of five visits)',
+    crews: 'Crews',
+    crewPace:
+      '{name}: {pace} times the average over the same work ({visits} {visits, plural, one {visit} other {visits}})',
+    handworkOnly:
+      'Only handwork is learned; pumps and hoses are taken as calculated. Little is believed of a job, crew or pond with few visits. Plans use the average and keep time free after work whose length varies.',
     forgetWhatLearntAbout: 'Reset learned time of {name}',
     forgetLearnAnew: 'Reset',
     usuallyPond:

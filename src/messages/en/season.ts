@@ -27,6 +27,7 @@ export const season = {
     planCleanout: 'Schedule cleanout',
     planVisit: 'Schedule visit',
     about: 'About {minutes}, {startTime} to {end}',
+    between: 'In four of five visits {low} to {high}.',
     pumpHoseTakeTime: '; pump and hose set the pace',
     plainEstimateLoggedVisits:
       'The standard estimate is {totalMinutes}. From logged visits, working time is taken as {learntFactor} times that{some}.',

@@ -38,6 +38,7 @@ const visit = (id: string, over: Partial<PlanningVisit> = {}): PlanningVisit => 
   state: 'planned',
   day: '2027-04-12',
   startTime: '08:00',
+  spareMin: 0,
   plannedMinutes: 60,
   job: 'routine',
   jobName: 'Routine visit',

@@ -94,11 +94,11 @@ const firstDay = (changes: readonly PlanChange[]): string =>
 async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise<TakenVisit> {
   const to = { day: change.day, startTime: change.startTime, crewId: change.crewId }
   const visit = (await findVisit(trx, change.visitId!))!
-  const { day, startTime, crewId, plannedMinutes, tasks, job } = visit
+  const { day, startTime, crewId, plannedMinutes, estimate, tasks, job } = visit
   const before = {
     visitId: visit.id,
     ...(change.kind === 'shifted' ? { shifted: true } : {}),
-    before: { day, startTime, crewId, ...(change.tasks.length > 0 ? { plannedMinutes, tasks, job } : {}) },
+    before: { day, startTime, crewId, ...(change.tasks.length > 0 ? { plannedMinutes, estimate, tasks, job } : {}) },
   }
   if (change.tasks.length === 0) {
     await changeVisit(trx, visit.id, change.visitVersion!, to)
@@ -107,6 +107,8 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
   await changeVisit(trx, visit.id, change.visitVersion!, {
     ...to,
     plannedMinutes: change.minutes,
+    // what it takes along is estimated with it
+    estimate: { ...estimate, handsMin: estimate.handsMin + Math.max(0, change.minutes - plannedMinutes) },
     tasks: [...visit.tasks, ...change.tasks],
     job: composeJob(visit.job, [], change.tasks, firmVisitWords()),
   })
@@ -141,6 +143,8 @@ async function plan(
     startTime: change.startTime,
     plannedMinutes: change.minutes,
     learntFactor: change.learntFactor ?? 1,
+    // a change that was kept from before estimates were is nothing to learn from
+    estimate: change.estimate ?? { handsMin: 0, machineMin: 0, spareMin: 0 },
     job: composeJob(job, also, change.tasks, firmVisitWords()),
     quantities,
     duration: change.job === 'spring-cleanout' && !change.pair ? duration : { parts: [], totalMinutes: change.minutes },

@@ -28,8 +28,8 @@ import {
 } from '@/server/schedule/planning-repository'
 import { listVisitsWithNotices, type NoticeVisit } from '@/server/messages/notice-repository'
 import { straightLineTable, type MapPoint, type TravelTable } from '@/server/platform/gateways/roads'
-import { handsOf, minutesOf, secondDay } from './hands'
-import { durationCorrections } from '@/server/visits/durations'
+import { dayOf, handsOf, minutesOf, secondDay, type DayHands } from './hands'
+import { learntDurations } from '@/server/visits/durations'
 import { dueTasks } from '@/server/equipment/tasks'
 import { busyVisits } from '@/server/rounds/busy'
 import { lightOf } from './light'
@@ -38,6 +38,7 @@ import { needsOfPonds, newCustomerNeeds, type PondNeeds } from './pond-needs'
 import { neededVisit, publishedVisit, type StandingFacts } from './plan-visits'
 import { crewsOut } from './crews-out'
 import { legsOf, otherDays, promisedAlike } from './legs-of'
+import { withStandingSpare } from '@/core/schedule/plan/held-minutes'
 import { urgentFirst } from '@/core/schedule/plan/urgent-first'
 
 /** Done visits that repeats count from. */
@@ -46,8 +47,8 @@ const LOOK_BACK_DAYS = 400
 export interface PlanContext extends Omit<PondNeeds, 'needs'> {
   readonly input: PlanInput
   readonly needs: ReadonlyMap<string, Need>
-  /** What each need's minutes were multiplied by. */
-  readonly learnt: ReadonlyMap<string, number>
+  /** What each need was estimated at, and what was learnt of it. */
+  readonly hands: ReadonlyMap<string, DayHands>
   readonly published: ReadonlyMap<string, PlanningVisit>
   readonly ponds: ReadonlyMap<PondId, PlanningPond>
   /** The day and hour that the customers of published visits know of. */
@@ -109,8 +110,10 @@ export async function gatherPlan(
   const table =
     travel && travel.minutes.length === places.points.length ** 2 ? travel : straightLineTable(places.points)
   const asked = [...found.needs, ...newOnes]
-  const hands = await handsOf(trx, asked, ponds, await durationCorrections(trx))
-  const needs = asked.flatMap((need) => (hands.get(need.id)!.secondDayMin > 0 ? [need, secondDay(need)] : [need]))
+  const learnt = await learntDurations(trx)
+  const usualSize = crews.length === 0 ? 1 : crews.reduce((sum, crew) => sum + crew.size, 0) / crews.length
+  const hands = await handsOf(trx, asked, ponds, learnt, usualSize)
+  const needs = asked.flatMap((need) => (hands.get(need.id)!.secondDay ? [need, secondDay(need)] : [need]))
   const busy = busyVisits(
     (await listBusy(trx, from, wish.to)).filter((b) => days.includes(b.day)),
     crews,
@@ -146,10 +149,12 @@ export async function gatherPlan(
   const input: PlanInput = {
     days,
     crews: crews.map((crew) =>
-      planCrew(withoutLostKit(crew, wish), places.yardOf(crew.id), [
-        ...absences(wish, crew.id, days),
-        ...(busy.wholeDays.get(crew.id) ?? []),
-      ]),
+      planCrew(
+        withoutLostKit(crew, wish),
+        places.yardOf(crew.id),
+        [...absences(wish, crew.id, days), ...(busy.wholeDays.get(crew.id) ?? [])],
+        learnt.paceOf(crew.id),
+      ),
     ),
     visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
     locations: places.points.length,
@@ -160,9 +165,9 @@ export async function gatherPlan(
   }
   return {
     ...found,
-    input: urgentFirst(input, new Set(needs.flatMap((need) => (need.urgent ? [need.id] : [])))),
+    input: urgentFirst(withStandingSpare(input), new Set(needs.flatMap((need) => (need.urgent ? [need.id] : [])))),
     needs: new Map(needs.map((n) => [n.id, n])),
-    learnt: new Map([...hands].map(([id, h]) => [id, h.learntFactor])),
+    hands: new Map(needs.map((need) => [need.id, dayOf(need, hands)])),
     published: new Map(published.map((v) => [v.id as string, v])),
     ponds,
     notified,
@@ -242,9 +247,10 @@ const withMinutes = (visit: PlanVisit, tasks: readonly PondTask[]): PlanVisit =>
 const absences = (wish: PlanWish, crewId: string, days: readonly string[]): string[] =>
   days.filter((day) => wish.absent.some((a) => a.crewId === crewId && day >= a.from && day <= a.to))
 
-export const planCrew = ({ id, size, setup }: Crew, depot: number, taken: readonly string[]): PlanCrew => ({
+export const planCrew = ({ id, size, setup }: Crew, depot: number, taken: readonly string[], pace = 1): PlanCrew => ({
   id,
   size: Math.max(1, size),
+  pace,
   skills: setup.skills,
   kit: setup.kit,
   depot,

@@ -2,11 +2,12 @@ import type { Knex } from 'knex'
 import type { Need } from '@/core/schedule/needs/pond-work'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantities'
 import { cleanoutDuration, overTwoDays } from '@/core/visits/duration'
-import { factorFor, type DurationCorrections } from '@/core/visits/learn-duration'
+import { visitMinutes, type LearntDurations } from '@/core/visits/learn-duration'
+import { spareMinutes } from '@/core/visits/spare-minutes'
 import { VISIT_PLANNING } from '@/core/visits/types'
 import { SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
 import { addDays } from '@/core/numeric/calendar'
-import type { PlanVisit } from '@/core/schedule/plan/plan-input'
+import { handsOfCrew, type PlanVisit } from '@/core/schedule/plan/plan-input'
 import type { PondId } from '@/domain/shared/ids'
 import { MAX_DAYS_IN_TANKS, SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
 import { SECOND_DAY_SUFFIX } from '@/domain/schedule/plan-run'
@@ -15,13 +16,21 @@ import type { PlanningPond } from '@/server/schedule/planning-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { cleanoutPond } from '@/server/visits/visit-planning'
 
-interface Hands {
-  readonly handsMin: number
-  readonly fixedMin: number
-  /** Handwork left for a second day; 0 when one day does. */
-  readonly secondDayMin: number
+/** Person-minutes of a day's work as estimated and as learnt, and machine minutes. */
+export interface DayHands {
+  /** By the plain estimate. */
+  readonly plainMin: number
   /** What logged visits have taught, in the minutes already. */
+  readonly handsMin: number
   readonly learntFactor: number
+  readonly fixedMin: number
+  /** Kept free after it with a crew of the usual size. */
+  readonly spareMin: number
+}
+
+interface Hands extends DayHands {
+  /** Handwork left for a second day; null when one day does. */
+  readonly secondDay: DayHands | null
   /** Holding tanks that its fish need, m³. */
   readonly tankM3: number
 }
@@ -31,32 +40,27 @@ export async function handsOf(
   trx: Knex.Transaction,
   needs: readonly Need[],
   ponds: ReadonlyMap<PondId, PlanningPond>,
-  corrections: DurationCorrections,
+  { factorOf }: LearntDurations,
+  usualSize: number,
 ): Promise<Map<string, Hands>> {
   const found = new Map<string, Hands>()
-  const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
-    const learntFactor = factorFor(corrections, need.job, need.pondId)
+  const day = (job: string, pondId: string, plainMin: number, fixedMin: number): DayHands => {
+    const learnt = factorOf(job, pondId, null)
+    const { sdMin } = visitMinutes(plainMin / handsOfCrew({ size: usualSize }), fixedMin, learnt)
     return {
-      handsMin: handsMin * learntFactor,
+      plainMin,
+      handsMin: plainMin * learnt.factor,
+      learntFactor: learnt.factor,
       fixedMin,
-      secondDayMin: secondDayMin * learntFactor,
-      learntFactor,
-      tankM3,
+      spareMin: spareMinutes(sdMin),
     }
   }
   for (const need of needs) {
     const { hands } = VISIT_PLANNING[need.job]!
     if (hands) {
       const { areaM2 } = ponds.get(need.pondId as PondId)!
-      found.set(
-        need.id,
-        learnt(need, {
-          handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2),
-          fixedMin: 0,
-          secondDayMin: 0,
-          tankM3: 0,
-        }),
-      )
+      const plainMin = hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2)
+      found.set(need.id, { ...day(need.job, need.pondId, plainMin, 0), secondDay: null, tankM3: 0 })
       continue
     }
     const pond = (await findPond(trx, need.pondId as PondId))!
@@ -69,20 +73,12 @@ export async function handsOf(
     const minutesBy = (by: 'people' | 'machine') =>
       parts.filter((p) => p.by === by).reduce((total, p) => total + p.minutes, 0)
     const two = overTwoDays(parts)
-    found.set(
-      need.id,
-      learnt(
-        need,
-        two
-          ? {
-              handsMin: two.first.peopleMin + along,
-              fixedMin: two.first.machineMin,
-              secondDayMin: two.secondMin,
-              tankM3,
-            }
-          : { handsMin: minutesBy('people') + along, fixedMin: minutesBy('machine'), secondDayMin: 0, tankM3 },
-      ),
-    )
+    const first = two ? two.first : { peopleMin: minutesBy('people'), machineMin: minutesBy('machine') }
+    found.set(need.id, {
+      ...day(need.job, need.pondId, first.peopleMin + along, first.machineMin),
+      secondDay: two && day(SECOND_DAY_KEY, need.pondId, two.secondMin, 0),
+      tankM3,
+    })
   }
   return found
 }
@@ -111,15 +107,20 @@ export const secondDay = (need: Need): Need => ({
   after: [{ need: need.id, minDays: 1, maxDays: MAX_DAYS_IN_TANKS, requires: true, leg: true }],
 })
 
+/** What is estimated of a need, or of the second day of one. */
+export const dayOf = (need: Need, hands: ReadonlyMap<string, Hands>): DayHands =>
+  (need.job === SECOND_DAY_KEY ? hands.get(need.after[0]!.need)?.secondDay : null) ?? hands.get(need.id)!
+
 /**
  * Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second.
  */
 export function minutesOf(
   need: Need,
   hands: ReadonlyMap<string, Hands>,
-): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
+): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'spareMin' | 'tankM3' | 'tankUse'> {
+  const { handsMin, fixedMin, spareMin } = dayOf(need, hands)
   const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0]!.need) : undefined
-  if (first) return { handsMin: first.secondDayMin, fixedMin: 0, tankM3: first.tankM3, tankUse: 'from-morning' }
-  const { handsMin, fixedMin, tankM3, secondDayMin } = hands.get(need.id)!
-  return { handsMin, fixedMin, tankM3, tankUse: secondDayMin > 0 ? 'until-night' : 'while-there' }
+  if (first) return { handsMin, fixedMin, spareMin, tankM3: first.tankM3, tankUse: 'from-morning' }
+  const { tankM3, secondDay } = hands.get(need.id)!
+  return { handsMin, fixedMin, spareMin, tankM3, tankUse: secondDay ? 'until-night' : 'while-there' }
 }

@@ -55,7 +55,7 @@ export function neededVisit(
   need: Need,
   pond: PlanningPond,
   location: number,
-  hands: Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'>,
+  hands: Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'spareMin' | 'tankM3' | 'tankUse'>,
   open: OpenDays,
   knownCrew: string | null,
 ): PlanVisit {
@@ -171,6 +171,7 @@ export function publishedVisit(
     location,
     handsMin: 0,
     fixedMin: visit.plannedMinutes,
+    spareMin: visit.spareMin,
     earliest,
     best: shared || !own ? near : own.best,
     latest,

@@ -118,6 +118,8 @@ export interface PlanningVisit {
   readonly day: string
   readonly startTime: string
   readonly plannedMinutes: number
+  /** Minutes kept free after it. */
+  readonly spareMin: number
   readonly job: string
   readonly jobName: string
   /** Other jobs and tasks of the same visit. */
@@ -147,6 +149,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
       'day',
       'start_time',
       'planned_minutes',
+      'spare_min',
       'job_key',
       'job_name',
       'also',
@@ -169,6 +172,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     day: r.day,
     startTime: r.start_time,
     plannedMinutes: r.planned_minutes,
+    spareMin: r.spare_min,
     job: r.job_key,
     jobName: r.job_name,
     also: r.also,

@@ -1,8 +1,8 @@
 import { judgeMove } from '@/core/schedule/plan/judge-move'
 import type { PlanOutcome } from '@/core/schedule/plan/make-plan'
 import { crewHours } from '@/core/schedule/plan/crew-hours'
-import type { PondTask } from '@/core/schedule/needs/pond-work'
-import { minutesWith, type PlanVisit } from '@/core/schedule/plan/plan-input'
+import type { Need, PondTask } from '@/core/schedule/needs/pond-work'
+import { handsOfCrew, minutesWith, type PlanVisit } from '@/core/schedule/plan/plan-input'
 import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/people/crew-setup'
 import type { CrewId, PondId } from '@/domain/shared/ids'
@@ -120,12 +120,31 @@ function changeOf(
     // a visit of a day that is left alone keeps its hour
     startTime: stands && shiftMin === 0 && !was ? stands.startTime : clockOf(startMin),
     minutes: endMin - startMin,
-    learntFactor: need ? (context.learnt.get(need.id) ?? 1) : 1,
+    ...estimateOf(context, need, crew),
     window: { earliest, best, latest },
     late: need?.late ?? false,
     was: was ? { crewId: was.crewId, day: was.day, startTime: was.startTime } : null,
     why: was ? whyMoved(context, outcome, was) : null,
     tell: was ? whoIsNotified(context, was, { day, startTime: clockOf(startMin) }) : null,
+  }
+}
+
+/** What a new visit is estimated at with its crew; one that stands keeps its own. */
+function estimateOf(
+  { hands, input }: PlanContext,
+  need: Need | undefined,
+  crewId: string,
+): Pick<PlanChange, 'learntFactor' | 'estimate'> {
+  const day = need && hands.get(need.id)
+  if (!day) return { learntFactor: 1 }
+  const crew = input.crews.find(({ id }) => id === crewId)!
+  return {
+    learntFactor: day.learntFactor * (crew.pace ?? 1),
+    estimate: {
+      handsMin: day.plainMin / handsOfCrew({ size: crew.size }),
+      machineMin: day.fixedMin,
+      spareMin: day.spareMin,
+    },
   }
 }
 
@@ -200,7 +219,7 @@ function crunchOf({ input, busy }: PlanContext, outcome: PlanOutcome): CrunchWee
     }
     // a best day at the weekend counts for the week it ends
     const day = isoWeekday(visit.best) > 5 ? addDays(visit.best, 5 - isoWeekday(visit.best)) : visit.best
-    if (last && day <= last && day >= input.days[0]!) week(day).wantedMin += minutesWith(visit, usual)
+    if (last && day <= last && day >= input.days[0]!) week(day).wantedMin += minutesWith(visit, { size: usual })
   }
   return [...weeks]
     .map(([monday, figures]) => ({ monday, ...figures }))

@@ -2,11 +2,12 @@ import { BED_MATERIALS } from '@/core/filter/bed/layers'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { cleanoutDuration, overTwoDays, type DurationEstimate } from '@/core/visits/duration'
-import { firstDayOf, secondDayOf } from '@/core/visits/types/cleanout-legs'
+import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/visits/cleanout-quantities'
-import { minutesWith } from '@/core/schedule/plan/plan-input'
-import { factorFor } from '@/core/visits/learn-duration'
+import { minutesWith, wholeSteps } from '@/core/schedule/plan/plan-input'
+import { visitMinutes, type HandsFactor } from '@/core/visits/learn-duration'
+import { spareMinutes } from '@/core/visits/spare-minutes'
 import { VISIT_TYPES } from '@/core/visits/visit-types'
 import { VISIT_PLANNING } from '@/core/visits/types'
 import { overlapping } from '@/domain/schedule/clash'
@@ -18,7 +19,14 @@ import { badField, notFound, refused } from '@/domain/shared/problems'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { proposedDays } from '@/domain/schedule/proposed-days'
 import { nextWindow } from '@/domain/season/season-dates'
-import { holdsHours, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visits/visit'
+import {
+  holdsHours,
+  type PlanVisitInput,
+  type Visit,
+  type VisitEstimate,
+  type VisitInContext,
+  type VisitMove,
+} from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -28,7 +36,7 @@ import { findPond } from '@/server/ponds/pond-repository'
 import { findLiveSeason } from '@/server/season/season-repository'
 import { changeVisit, findSecondDay, findVisit, insertVisit, listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
-import { durationCorrections } from './durations'
+import { learntDurations } from './durations'
 import { assertLegs } from '@/server/schedule/legs-hold'
 import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
 import { seasonOf } from '@/server/season/season'
@@ -63,7 +71,7 @@ function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, 
   return hands
     ? minutesWith(
         { handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 },
-        Math.max(1, crewSize),
+        { size: Math.max(1, crewSize) },
       )
     : cleanoutMin
 }
@@ -78,26 +86,27 @@ function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): Retu
 /** A crew's minutes on each day of work that can be spread over two; null where one day does. */
 function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
   const two = VISIT_PLANNING[jobKey]!.hands ? null : overTwoDays(parts)
-  return two && { first: two.first, second: { peopleMin: two.secondMin, machineMin: 0 } }
+  return (
+    two && {
+      first: { handsMin: two.first.peopleMin, machineMin: two.first.machineMin },
+      second: { handsMin: two.secondMin, machineMin: 0 },
+    }
+  )
 }
 
-/** Minutes of people and of machines that a visit, or a day of one, is estimated with. */
-interface Estimated {
-  readonly peopleMin: number
-  readonly machineMin: number
-}
+/** Minutes of people and of machines that a visit, or a day of one, is estimated with before anything learnt. */
+type Estimated = Pick<VisitEstimate, 'handsMin' | 'machineMin'>
 
 const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
   const machineMin = parts.filter((p) => p.by === 'machine').reduce((sum, p) => sum + p.minutes, 0)
-  return { peopleMin: totalMinutes - machineMin, machineMin }
+  return { handsMin: totalMinutes - machineMin, machineMin }
 }
 
-/**
- * Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are,
- * to five minutes.
- */
-const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number =>
-  Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
+/** What a visit is planned with: on average so long, to five minutes, and between what in four of five cases. */
+function plannedOf({ handsMin, machineMin }: Estimated, hands: HandsFactor) {
+  const { meanMin, lowMin, highMin, sdMin } = visitMinutes(handsMin, machineMin, hands)
+  return { minutes: wholeSteps(meanMin), lowMin, highMin, spareMin: spareMinutes(sdMin) }
+}
 
 /** Minutes that a crew of this size is planned at a pond with, as logged visits have taught. */
 export async function minutesAt(
@@ -106,11 +115,11 @@ export async function minutesAt(
   ponds: readonly PondInContext[],
   crewSize: number,
 ): Promise<Map<PondId, number>> {
-  const corrections = await durationCorrections(trx)
+  const { factorOf } = await learntDurations(trx)
   return new Map(
     ponds.map((pond) => {
       const { duration } = estimateOf(jobKey, pond, crewSize)
-      return [pond.id, plannedMinutesOf(estimated(duration), factorFor(corrections, jobKey, pond.id))]
+      return [pond.id, plannedOf(estimated(duration), factorOf(jobKey, pond.id, null)).minutes]
     }),
   )
 }
@@ -139,11 +148,9 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
         today,
       )
     const crews = await listCrews(trx)
-    const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
+    const { factorOf } = await learntDurations(trx)
     return {
       pond,
-      /** Logged visits have taught to reckon so many times the plain estimate. */
-      learntFactor,
       job: job.key,
       jobs: VISIT_TYPES.map(({ key }) => key),
       today,
@@ -152,14 +159,20 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       crews: crews.map((crew) => {
         const estimate = estimateOf(job.key, pond, crew.size)
         const two = twoDaysOf(job.key, estimate.duration)
+        const hands = factorOf(job.key, pond.id, crew.id)
+        const planned = plannedOf(estimated(estimate.duration), hands)
         return {
           ...crew,
           ...estimate,
-          plannedMinutes: plannedMinutesOf(estimated(estimate.duration), learntFactor),
+          /** Logged visits have taught to reckon so many times the plain estimate of handwork. */
+          learntFactor: hands.factor,
+          plannedMinutes: planned.minutes,
+          /** It takes between these in four of five cases. */
+          rangeMin: [planned.lowMin, planned.highMin] as const,
           /** Minutes of each day where the work can be spread over two; null where one day does. */
           twoDays: two && {
-            first: plannedMinutesOf(two.first, learntFactor),
-            second: plannedMinutesOf(two.second, learntFactor),
+            first: plannedOf(two.first, hands).minutes,
+            second: plannedOf(two.second, factorOf(SECOND_DAY_KEY, pond.id, crew.id)).minutes,
           },
         }
       }),
@@ -192,7 +205,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const job = (await findJobAt(trx, input.visitType, pond.ownRules))!
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateOf(job.key, pond, crew.size)
-    const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
+    const { factorOf } = await learntDurations(trx)
     const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
     if (input.days === 2 && !two) throw badField('days', said('visits.problems.visitDoneOneDay'))
     const put = async (
@@ -200,7 +213,8 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       day: string,
       minutes: Estimated,
     ): Promise<VisitId> => {
-      const plannedMinutes = plannedMinutesOf(minutes, learntFactor)
+      const hands = factorOf(leg.job.key, pond.id, crew.id)
+      const { minutes: plannedMinutes, spareMin } = plannedOf(minutes, hands)
       await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
       const id = randomUUID() as VisitId
       await insertVisit(trx, actor.firmId, {
@@ -217,7 +231,8 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
         note: input.note,
         also: [],
         tasks: [],
-        learntFactor,
+        learntFactor: hands.factor,
+        estimate: { ...minutes, spareMin },
       })
       return id
     }

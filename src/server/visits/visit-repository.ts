@@ -44,6 +44,9 @@ export async function insertVisit(
     also: JSON.stringify(visit.also),
     tasks: JSON.stringify(visit.tasks),
     learnt_factor: visit.learntFactor,
+    hands_min: visit.estimate.handsMin,
+    machine_min: visit.estimate.machineMin,
+    spare_min: visit.estimate.spareMin,
     leg_of: visit.legOf ?? null,
   })
 }
@@ -73,6 +76,7 @@ const toVisit = (r: VisitRow): VisitInContext => ({
   also: r.also,
   tasks: r.tasks,
   learntFactor: r.learnt_factor,
+  estimate: { handsMin: r.hands_min, machineMin: r.machine_min, spareMin: r.spare_min },
   startedAt: iso(r.started_at),
   finishedAt: iso(r.finished_at),
   ending: r.ending,
@@ -149,6 +153,7 @@ export interface VisitChanges {
   readonly crewId?: CrewId
   readonly locked?: boolean
   readonly plannedMinutes?: number
+  readonly estimate?: Visit['estimate']
   readonly tasks?: Visit['tasks']
   readonly job?: Visit['job']
   readonly startedAt?: string
@@ -171,6 +176,9 @@ export async function changeVisit(
       crew_id: changes.crewId,
       locked: changes.locked,
       planned_minutes: changes.plannedMinutes,
+      hands_min: changes.estimate?.handsMin,
+      machine_min: changes.estimate?.machineMin,
+      spare_min: changes.estimate?.spareMin,
       tasks: changes.tasks && JSON.stringify(changes.tasks),
       job: changes.job && JSON.stringify(changes.job),
       started_at: changes.startedAt,

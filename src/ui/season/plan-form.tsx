@@ -147,7 +147,6 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
         {crew ? (
           <VisitEstimate
             crew={crew}
-            learntFactor={data.learntFactor}
             isCleanout={isCleanout}
             headed={t('season.planForm.about', { minutes: duration(minutes), startTime, end })}
           />

@@ -1,5 +1,6 @@
 import type { IsoDate } from '../../numeric/calendar'
 import { beginsAt, crewHours } from './crew-hours'
+import { heldMinutes } from './held-minutes'
 import { minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
 
 /** A visit's place in the plan. */
@@ -18,7 +19,7 @@ export interface Assignment {
 export interface DayTimes {
   readonly stops: readonly Assignment[]
   readonly travelMin: number
-  /** Back at the depot, minutes of the day. */
+  /** Back at the depot with all that is kept free, minutes of the day. */
   readonly homeMin: number
 }
 
@@ -63,9 +64,9 @@ function laidOut(
   const stops = visits.map((visit, order): Assignment => {
     const travelMin = travel[here * locations + visit.location]!
     const startMin = Math.max(clock + travelMin, notBefore(visit))
-    const endMin = startMin + minutesWith(visit, crew.size)
+    const endMin = startMin + minutesWith(visit, crew)
     sum += travelMin
-    clock = endMin
+    clock = startMin + heldMinutes(ways, visit, crew, day)
     here = visit.location
     return { visit: visit.id, crew: crew.id, day, order, startMin, endMin, travelMin }
   })

@@ -3,6 +3,7 @@ import { seededRandom } from '../../numeric/random'
 import { findPlace, linksAllow, newPlace } from '../../routing/insertion'
 import { NOWHERE, RoutingState } from '../../routing/state'
 import { beginsAt, crewHours } from './crew-hours'
+import { backFrom } from './held-minutes'
 import { hasAll, minutesWith, type PlanInput, type PlanVisit } from './plan-input'
 import { crewDaysByDay, optionsOf, type CrewDay, type PlanRouting } from './to-routing'
 
@@ -89,11 +90,15 @@ function blockedBy(
       ? [{ code: 'next-day-full', visit: input.visits[leg.after]!.id }]
       : [{ code: 'waits-for', visit: input.visits[leg.before]!.id }]
   }
-  const fits = inWindow.some((on) => alone(input, visit, on) <= crewHours(input, on.crew, on.day).latestMin)
+  const fits = inWindow.some(
+    (on) => backFrom(input, visit, on.crew, on.day) <= crewHours(input, on.crew, on.day).latestMin,
+  )
   if (!fits) {
-    const { crew, day } = inWindow.reduce((a, b) => (alone(input, visit, b) < alone(input, visit, a) ? b : a))
+    const { crew, day } = inWindow.reduce((a, b) =>
+      backFrom(input, visit, b.crew, b.day) < backFrom(input, visit, a.crew, a.day) ? b : a,
+    )
     const { startMin, latestMin } = crewHours(input, crew, day)
-    return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: latestMin - startMin }]
+    return [{ code: 'too-long', minutes: minutesWith(visit, crew), dayMinutes: latestMin - startMin }]
   }
   const waiting = state.linksOf[stop]!.find(
     (link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE,
@@ -105,16 +110,6 @@ function blockedBy(
   if (other) return [{ code: 'next-day-full', visit: input.visits[other.after]!.id }]
   const spaced = problem.stops[stop]!.options.vehicles.some((vehicle) => linksAllow(state, stop, vehicle))
   return [spaced ? { code: 'days-full' } : { code: 'spacing' }]
-}
-
-/** When a crew would be back from this visit alone, minutes of the day. */
-function alone(input: PlanInput, visit: PlanVisit, { crew, day }: CrewDay): number {
-  const { travel, locations } = input
-  const begin = Math.max(
-    crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location]!,
-    visit.opensMin,
-  )
-  return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]!
 }
 
 function relaxationsOf(tries: RelaxedPlan, visit: PlanVisit, stop: number): Relaxation[] {

@@ -1,6 +1,7 @@
 import { daysBetween, type IsoDate } from '../../numeric/calendar'
 import { crewHours } from './crew-hours'
 import { dayTimes, type Assignment, type DayTimes } from './day-times'
+import { withoutSpare } from './held-minutes'
 import type { PlanCrew, PlanInput, PlanVisit } from './plan-input'
 import { priceOf } from './to-routing'
 
@@ -39,9 +40,10 @@ export interface MoveJudgement {
 
 /**
  * What moving one visit to a crew, a day and a place in its order breaks and costs. The person decides; nothing is
- * changed.
+ * changed, and minutes kept free are theirs to fill.
  */
-export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: Move): MoveJudgement {
+export function judgeMove(asked: PlanInput, plan: readonly Assignment[], move: Move): MoveJudgement {
+  const input = withoutSpare(asked)
   const visits = new Map(input.visits.map((v) => [v.id, v]))
   const crews = new Map(input.crews.map((c) => [c.id, c]))
   const visit = visits.get(move.visit)!

@@ -4,6 +4,8 @@ import type { TankUse } from '../../routing/problem'
 export interface PlanCrew {
   readonly id: string
   readonly size: number
+  /** How much longer it takes over handwork than crews do on average; 1 where left out. */
+  readonly pace?: number
   readonly skills: readonly string[]
   readonly kit: readonly string[]
   /** Location that its day begins and ends at. */
@@ -47,6 +49,8 @@ export interface PlanVisit {
   readonly handsMin: number
   /** Minutes that take their time whoever is there: pumping, filling, waiting. */
   readonly fixedMin: number
+  /** Minutes kept free after it, where the day has them: its length is not known to the minute. */
+  readonly spareMin?: number
   readonly earliest: IsoDate
   readonly best: IsoDate
   readonly latest: IsoDate
@@ -152,9 +156,15 @@ export const PLAN_STEP_MIN = 5
 export const wholeSteps = (minutes: number): number =>
   Math.max(0, Math.ceil(minutes / PLAN_STEP_MIN - 1e-9) * PLAN_STEP_MIN)
 
-/** Minutes on site with a crew of a size, in whole steps. */
-export const minutesWith = ({ handsMin, fixedMin }: Pick<PlanVisit, 'handsMin' | 'fixedMin'>, size: number): number =>
-  wholeSteps(fixedMin + handsMin / (size <= 1 ? 1 : size * CREW_EFFICIENCY))
+/** What a crew does of handwork at a time: so many people, at their pace. */
+export const handsOfCrew = ({ size, pace = 1 }: Pick<PlanCrew, 'size' | 'pace'>): number =>
+  (size <= 1 ? 1 : size * CREW_EFFICIENCY) / pace
+
+/** Minutes on site with a crew, in whole steps. */
+export const minutesWith = (
+  { handsMin, fixedMin }: Pick<PlanVisit, 'handsMin' | 'fixedMin'>,
+  crew: Pick<PlanCrew, 'size' | 'pace'>,
+): number => wholeSteps(fixedMin + handsMin / handsOfCrew(crew))
 
 export const hasAll = (wanted: readonly string[], there: readonly string[]): boolean =>
   wanted.every((w) => there.includes(w))

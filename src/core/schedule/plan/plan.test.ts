@@ -222,7 +222,13 @@ describe('any plan', () => {
           const v = visits.find((w) => w.id === a.visit)!
           expect(a.day >= v.earliest && a.day <= v.latest).toBe(true)
           expect(a.startMin).toBeGreaterThanOrEqual(v.opensMin)
-          expect(a.endMin - a.startMin).toBeCloseTo(minutesWith(v, given.crews.find((c) => c.id === a.crew)!.size), 9)
+          expect(a.endMin - a.startMin).toBeCloseTo(
+            minutesWith(
+              v,
+              given.crews.find((c) => c.id === a.crew)!,
+            ),
+            9,
+          )
         }
         for (const u of outcome.unplaced) expect(u.reasons.length).toBeGreaterThan(0)
       }),

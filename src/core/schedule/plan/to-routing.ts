@@ -2,16 +2,9 @@ import { DomainError } from '../../errors'
 import { dayNumber, mondayOf, type IsoDate } from '../../numeric/calendar'
 import type { Balance, Link, RoutingProblem, Stop, StopOptions, Vehicle } from '../../routing/problem'
 import { beginsAt, crewHours } from './crew-hours'
+import { heldMinutes } from './held-minutes'
 import { standingRoutes } from './standing-routes'
-import {
-  hasAll,
-  minutesWith,
-  PLAN_RANGE,
-  type PlanCrew,
-  type PlanInput,
-  type PlanVisit,
-  type Placement,
-} from './plan-input'
+import { hasAll, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit, type Placement } from './plan-input'
 
 /** A crew on a working day. */
 export interface CrewDay {
@@ -212,10 +205,11 @@ export function crewDaysByDay(crewDays: readonly CrewDay[]): Map<IsoDate, number
 /** Days and crews a visit may go on, each with its price. A locked one has just its own. */
 export function optionsOf(
   visit: PlanVisit,
-  { days, weights }: Pick<PlanInput, 'days' | 'weights'>,
+  input: PlanInput,
   crewDays: readonly CrewDay[],
   byDay: ReadonlyMap<IsoDate, number[]>,
 ): StopOptions {
+  const { days, weights } = input
   const found: { vehicle: number; cost: number; service: number }[] = []
   const pinned = visit.locked ? visit.published : null
   for (const day of days) {
@@ -232,7 +226,7 @@ export function optionsOf(
       found.push({
         vehicle,
         cost: pinned ? 0 : priceOf(visit, crew, day, weights),
-        service: minutesWith(visit, crew.size),
+        service: heldMinutes(input, visit, crew, day),
       })
     }
   }

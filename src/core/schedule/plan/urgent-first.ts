@@ -16,7 +16,7 @@ export function urgentFirst(input: PlanInput, urgent: ReadonlySet<string>): Plan
       if (visit.closedDays.includes(day)) continue
       const there = input.crews.flatMap((crew) => {
         const startMin = arrival(input, crew, day, visit, busyUntil)
-        const endMin = startMin + minutesWith(visit, crew.size)
+        const endMin = startMin + minutesWith(visit, crew)
         const able = hasAll(visit.skills, crew.skills) && hasAll(visit.kit, crew.kit) && !crew.daysOff.includes(day)
         return able && endMin + back(input, visit, crew) <= crewHours(input, crew, day).latestMin
           ? [{ crew, startMin, endMin }]

@@ -648,6 +648,9 @@ export interface VisitsRow {
   ending: string | null
   ending_reason: string
   leg_of: VisitId | null
+  hands_min: number
+  machine_min: number
+  spare_min: number
 }
 
 export interface WeatherDaysRow {
@@ -874,6 +877,9 @@ declare module 'knex/types/tables' {
       | 'ending'
       | 'ending_reason'
       | 'leg_of'
+      | 'hands_min'
+      | 'machine_min'
+      | 'spare_min'
     >
     weather_days: Stored<Refined<'weather_days', WeatherDaysRow>, 'weather', never>
     weather_stations: Stored<

@@ -4,5 +4,4 @@ import type { Knex } from 'knex'
 export const up = (knex: Knex): Promise<void> =>
   knex.schema.alterTable('level_logs', (t) => t.double('added_m3').notNullable().defaultTo(0))
 
-export const down = (knex: Knex): Promise<void> =>
-  knex.schema.alterTable('level_logs', (t) => t.dropColumn('added_m3'))
+export const down = (knex: Knex): Promise<void> => knex.schema.alterTable('level_logs', (t) => t.dropColumn('added_m3'))
