@@ -9,7 +9,8 @@ import type { Actor } from '../../src/server/platform/auth/actor'
 import { onEntryLogged } from '../../src/server/field/consequences'
 import { inFirm } from '../../src/server/platform/db/firm-transaction'
 import { addPhoto } from '../../src/server/visits/photos'
-import { appendEntry, changeVisit, listEntries } from '../../src/server/visits/visit-repository'
+import { appendEntry } from '../../src/server/visits/entry-repository'
+import { changeVisit, listEntries } from '../../src/server/visits/visit-repository'
 import { plausibleAnswer, type Seen } from './answers'
 
 /** The island's clock. */

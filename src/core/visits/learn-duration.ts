@@ -41,7 +41,10 @@ const ROUNDS = 4
 export interface HandsFactor {
   /** What it takes on average, over the plain estimate. */
   readonly factor: number
-  /** Half of the visits take less than `middle` times their estimate, one in ten less than `low`, one in ten more than `high`. */
+  /**
+   * Half of the visits take less than `middle` times their estimate, one in ten less than `low`, one in ten more than
+   * `high`.
+   */
   readonly middle: number
   readonly low: number
   readonly high: number

@@ -20,16 +20,9 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPhotos } from '@/server/visits/photo-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findProducts } from '@/server/stores/product-repository'
-import {
-  appendEntry,
-  changeVisit,
-  findVisit,
-  hasEntry,
-  listDosesSince,
-  listEntries,
-  lockVisit,
-} from '@/server/visits/visit-repository'
-import { cleanoutPond } from '@/server/visits/visit-planning'
+import { changeVisit, findVisit, listDosesSince, listEntries, lockVisit } from '@/server/visits/visit-repository'
+import { appendEntry, hasEntry } from '@/server/visits/entry-repository'
+import { cleanoutPond } from '@/server/visits/visit-estimates'
 import { onEntryLogged } from './consequences'
 import { gateFacts } from './facts'
 import { DAY_MS } from '@/core/numeric/time'

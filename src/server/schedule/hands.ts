@@ -14,7 +14,7 @@ import { SECOND_DAY_SUFFIX } from '@/domain/schedule/plan-run'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PlanningPond } from '@/server/schedule/planning-repository'
 import { findPond } from '@/server/ponds/pond-repository'
-import { cleanoutPond } from '@/server/visits/visit-planning'
+import { cleanoutPond } from '@/server/visits/visit-estimates'
 
 /** Person-minutes of a day's work as estimated and as learnt, and machine minutes. */
 export interface DayHands {

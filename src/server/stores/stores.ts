@@ -27,7 +27,7 @@ import {
 } from '@/server/stores/stock-repository'
 import { listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
-import { cleanoutPond } from '@/server/visits/visit-planning'
+import { cleanoutPond } from '@/server/visits/visit-estimates'
 
 /** Orders look this far ahead. @source house default */
 const AHEAD_DAYS = 42

@@ -1,32 +1,15 @@
-import { BED_MATERIALS } from '@/core/filter/bed/layers'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { cleanoutDuration, overTwoDays, type DurationEstimate } from '@/core/visits/duration'
 import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
-import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/visits/cleanout-quantities'
-import { minutesWith, wholeSteps } from '@/core/schedule/plan/plan-input'
-import { visitMinutes, type HandsFactor } from '@/core/visits/learn-duration'
-import { spareMinutes } from '@/core/visits/spare-minutes'
 import { VISIT_TYPES } from '@/core/visits/visit-types'
-import { VISIT_PLANNING } from '@/core/visits/types'
 import { overlapping } from '@/domain/schedule/clash'
 import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
 import type { Crew } from '@/domain/people/people'
-import type { PondInContext } from '@/domain/ponds/pond'
-import { savedPondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
 import { badField, notFound, refused } from '@/domain/shared/problems'
-import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { proposedDays } from '@/domain/schedule/proposed-days'
 import { nextWindow } from '@/domain/season/season-dates'
-import {
-  holdsHours,
-  type PlanVisitInput,
-  type Visit,
-  type VisitEstimate,
-  type VisitInContext,
-  type VisitMove,
-} from '@/domain/visits/visit'
+import { holdsHours, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -37,6 +20,7 @@ import { findLiveSeason } from '@/server/season/season-repository'
 import { changeVisit, findSecondDay, findVisit, insertVisit, listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
 import { learntDurations } from './durations'
+import { estimated, estimateOf, plannedOf, twoDaysOf, type Estimated } from './visit-estimates'
 import { assertLegs } from '@/server/schedule/legs-hold'
 import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
 import { seasonOf } from '@/server/season/season'
@@ -45,84 +29,6 @@ import { said } from '@/domain/shared/said'
 import { firmVisitWords } from '@/server/visits/usual-in-words'
 
 const PROPOSALS = 8
-
-export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPond => ({
-  // streams and boxes empty and fill with the pond; a bed keeps its water unless it is flushed
-  waterM3: systemVolumeOf(pond, facts.adopted, [], BED_MATERIALS).totalM3,
-  maxDepthM: facts.basin.maxDepthM,
-  fish: pond.fish,
-  sourceChlorinated: pond.waterSource === 'mains',
-})
-
-/** A crew without members still gets an estimate, for one pair of hands. */
-export function estimateCleanout(pond: PondInContext, crewSize: number) {
-  const facts = savedPondFacts(pond)
-  const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
-  const fishCount = pond.fish.reduce((sum, line) => sum + line.count, 0)
-  return {
-    quantities,
-    duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))),
-  }
-}
-
-/** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
-function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
-  const { hands } = VISIT_PLANNING[jobKey]!
-  return hands
-    ? minutesWith(
-        { handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 },
-        { size: Math.max(1, crewSize) },
-      )
-    : cleanoutMin
-}
-
-/** What a crew would take for a kind of job; only a cleanout's time has parts. */
-function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): ReturnType<typeof estimateCleanout> {
-  const cleanout = estimateCleanout(pond, crewSize)
-  if (!VISIT_PLANNING[jobKey]!.hands) return cleanout
-  return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
-}
-
-/** A crew's minutes on each day of work that can be spread over two; null where one day does. */
-function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
-  const two = VISIT_PLANNING[jobKey]!.hands ? null : overTwoDays(parts)
-  return (
-    two && {
-      first: { handsMin: two.first.peopleMin, machineMin: two.first.machineMin },
-      second: { handsMin: two.secondMin, machineMin: 0 },
-    }
-  )
-}
-
-/** Minutes of people and of machines that a visit, or a day of one, is estimated with before anything learnt. */
-type Estimated = Pick<VisitEstimate, 'handsMin' | 'machineMin'>
-
-const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
-  const machineMin = parts.filter((p) => p.by === 'machine').reduce((sum, p) => sum + p.minutes, 0)
-  return { handsMin: totalMinutes - machineMin, machineMin }
-}
-
-/** What a visit is planned with: on average so long, to five minutes, and between what in four of five cases. */
-function plannedOf({ handsMin, machineMin }: Estimated, hands: HandsFactor) {
-  const { meanMin, lowMin, highMin, sdMin } = visitMinutes(handsMin, machineMin, hands)
-  return { minutes: wholeSteps(meanMin), lowMin, highMin, spareMin: spareMinutes(sdMin) }
-}
-
-/** Minutes that a crew of this size is planned at a pond with, as logged visits have taught. */
-export async function minutesAt(
-  trx: Knex.Transaction,
-  jobKey: string,
-  ponds: readonly PondInContext[],
-  crewSize: number,
-): Promise<Map<PondId, number>> {
-  const { factorOf } = await learntDurations(trx)
-  return new Map(
-    ponds.map((pond) => {
-      const { duration } = estimateOf(jobKey, pond, crewSize)
-      return [pond.id, plannedOf(estimated(duration), factorOf(jobKey, pond.id, null)).minutes]
-    }),
-  )
-}
 
 /**
  * What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on

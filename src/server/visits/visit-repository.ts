@@ -197,29 +197,6 @@ export async function lockVisit(trx: Knex.Transaction, id: VisitId): Promise<voi
   await trx('visits').where({ id }).forUpdate().first('id')
 }
 
-export async function appendEntry(
-  trx: Knex.Transaction,
-  firmId: FirmId,
-  visitId: VisitId,
-  by: UserId,
-  entry: EntryInput,
-  disputed: Entry['disputed'],
-): Promise<void> {
-  await trx('visit_entries').insert({
-    id: entry.id,
-    firm_id: firmId,
-    visit_id: visitId,
-    entry: JSON.stringify(entry),
-    by_id: by,
-    disputed: disputed ? JSON.stringify(disputed) : null,
-  })
-}
-
-/** Whether a line is in a log already, be it another visit's. */
-export async function hasEntry(trx: Knex.Transaction, id: string): Promise<boolean> {
-  return (await trx('visit_entries').where({ id }).first('id')) !== undefined
-}
-
 /** The last time that a figure was written down at a pond, on another visit than this one. */
 export async function lastFigure(
   trx: Knex.Transaction,

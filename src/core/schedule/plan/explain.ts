@@ -2,10 +2,10 @@ import { addDays, type IsoDate } from '../../numeric/calendar'
 import { seededRandom } from '../../numeric/random'
 import { findPlace, linksAllow, newPlace } from '../../routing/insertion'
 import { NOWHERE, RoutingState } from '../../routing/state'
-import { beginsAt, crewHours } from './crew-hours'
+import { crewHours } from './crew-hours'
 import { backFrom } from './held-minutes'
 import { hasAll, minutesWith, type PlanInput, type PlanVisit } from './plan-input'
-import { crewDaysByDay, optionsOf, type CrewDay, type PlanRouting } from './to-routing'
+import { crewDaysByDay, optionsOf, type PlanRouting } from './to-routing'
 
 /** What keeps a visit from being planned. */
 export type BlockedBy =
