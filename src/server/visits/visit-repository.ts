@@ -1,8 +1,8 @@
 import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { StepFigure } from '@/core/visits/figures'
-import type { CrewId, FirmId, PondId, SiteId, UserId, VisitId } from '@/domain/shared/ids'
-import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visits/visit'
+import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/shared/ids'
+import type { Entry, Visit, VisitInContext, VisitState } from '@/domain/visits/visit'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 import type { VisitTypeKey } from '@/core/visits/visit-type-keys'
 
