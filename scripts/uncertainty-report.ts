@@ -13,6 +13,8 @@ import {
   type TwistKey,
 } from '../src/core/assimilation/trials/coverage'
 import { LEAK_CASES, leakRates, leakReliability } from '../src/core/season/trials/leaks'
+import { VOLUME_CASES, volumeRates } from '../src/core/survey/trials/volumes'
+import { DURATION_CASES, durationRates } from '../src/core/visits/trials/durations'
 
 /** What bands of 80 % may hold: of ponds as the model has them, and of ponds that no model has. */
 const BARS = { own: [0.74, 0.88], changed: [0.7, 1] } as const
@@ -22,6 +24,10 @@ const FALSE_ALARMS = 0.05
 /** Standard errors by which a share of few cases may fall out of its bar by chance. */
 const CHANCE = 2.5
 const LEAK_PONDS = 200
+const VOLUME_BAR = 0.75
+const DURATION_BAR = [0.75, 0.88] as const
+/** Visits of one firm go together: each counts for so many cases of its own. */
+const DURATION_GO_TOGETHER = 8
 
 type Method = CoverageOf['method']
 interface Group {
@@ -66,7 +72,13 @@ async function main(): Promise<void> {
     }),
   )
   await pool.destroy()
-  const sections = [forecasts(coverages, ponds), risks(coverages.slice(0, 2)), leaks()]
+  const sections = [
+    forecasts(coverages, ponds),
+    risks(coverages.slice(0, 2)),
+    leaks(),
+    volumes(),
+    durations(file ? 150 : 30),
+  ]
   for (const { lines } of sections) process.stdout.write(`${lines.join('\n')}\n`)
   if (file)
     writeFileSync(
@@ -182,6 +194,51 @@ function leaks(): Section {
       '| said | ponds | said, mean | leaked |',
       '| --- | --- | --- | --- |',
       ...tenths,
+      '',
+    ],
+    failed,
+  }
+}
+
+const VOLUME_PONDS = 4000
+
+function volumes(): Section {
+  let failed = false
+  const cases = Object.entries(VOLUME_CASES).map(([name, trial]) => {
+    const { held, open, blamed, sigmaShare } = volumeRates(trial, VOLUME_PONDS)
+    const missed = held < VOLUME_BAR
+    failed ||= missed
+    return `| ${name} | ${percent(held)}${missed ? ' !' : ''} | ${percent(open)} | ${percent(blamed.rightly)} | ${percent(blamed.wrongly)} | ${percent(sigmaShare)} |`
+  })
+  return {
+    lines: [
+      `## Adopted volumes, ${VOLUME_PONDS} ponds a case (80 % bands, at least ${percent(VOLUME_BAR)})`,
+      '',
+      '| case | held | told that ways differ | rightly blamed | wrongly blamed | one sigma, % of the volume |',
+      '| --- | --- | --- | --- | --- | --- |',
+      ...cases,
+      '',
+    ],
+    failed,
+  }
+}
+
+function durations(firms: number): Section {
+  let failed = false
+  const cases = Object.entries(DURATION_CASES).map(([name, trial]) => {
+    const { held, tookOverPlanned } = durationRates(trial, firms)
+    const chance = CHANCE * Math.sqrt(0.16 / (firms * DURATION_GO_TOGETHER))
+    const missed = held < DURATION_BAR[0] - chance || held > DURATION_BAR[1] + chance
+    failed ||= missed
+    return `| ${name} | ${percent(held)}${missed ? ' !' : ''} | ${tookOverPlanned.toFixed(2)} |`
+  })
+  return {
+    lines: [
+      `## Durations of visits, ${firms} firms a case (80 % bands, ${percent(DURATION_BAR[0])} to ${percent(DURATION_BAR[1])})`,
+      '',
+      '| case | held | took over planned |',
+      '| --- | --- | --- |',
+      ...cases,
       '',
     ],
     failed,

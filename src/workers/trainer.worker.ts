@@ -56,11 +56,14 @@ const api = {
     do seasons.push(otherYear(trainerScenario(scenario), random, choices))
     while (seasons.length < years && (await onYear(seasons.length)))
     const of = (way: DebriefOption) => {
-      const points = seasons.map((season) => season[way].score.points).sort((a, b) => a - b)
+      const points = seasons.map((season) => season[way].score.points)
+      const sorted = points.toSorted((a, b) => a - b)
       return {
+        /** By year. */
+        points,
         middle: middle(points),
-        least: points[0]!,
-        most: points[points.length - 1]!,
+        least: sorted[0]!,
+        most: sorted.at(-1)!,
         measures: seasons.map((season) => season[way].result.measures),
       }
     }

@@ -1,4 +1,5 @@
 import { AMMONIA_BANDS } from '../water/ammonia'
+import { shareOf } from '../statistics/wilson'
 import { thresholdsOf } from '../water/readings'
 import type { Series } from './outputs'
 
@@ -80,12 +81,39 @@ const MORE_IS_BETTER: Partial<Record<MeasureName, true>> = {
   leastBacteria: true,
 }
 
-export interface MeasureCompared {
+/** How two ways fared in the same years or runs, told apart one by one. */
+export interface PairedCount {
+  readonly secondBetter: number
+  readonly firstBetter: number
+  readonly same: number
+  readonly of: number
+}
+
+/**
+ * Counts pairs one by one; no pair is split between the two.
+ * @param least difference from which one is called better
+ */
+export function pairedCount(first: readonly number[], second: readonly number[], least = 0): PairedCount {
+  const apart = first.map((a, i) => second[i]! - a)
+  const [secondBetter, firstBetter] = [apart.filter((d) => d > least).length, apart.filter((d) => d < -least).length]
+  return { secondBetter, firstBetter, same: first.length - secondBetter - firstBetter, of: first.length }
+}
+
+/** Runs that tell two ways apart must speak for one at least so surely: the lower end of its share among them. */
+const CLEARLY = 0.6
+
+/** Which of two ways is better beyond chance, by the pairs that tell them apart. */
+export function clearlyBetter({ firstBetter, secondBetter }: PairedCount): 'first' | 'second' | null {
+  const decided = firstBetter + secondBetter
+  if (decided === 0) return null
+  if (shareOf(secondBetter, decided).low >= CLEARLY) return 'second'
+  return shareOf(firstBetter, decided).low >= CLEARLY ? 'first' : null
+}
+
+export interface MeasureCompared extends PairedCount {
   /** Middle of the members, in each of the two. */
   readonly first: number
   readonly second: number
-  /** Share of the members in which the second does better, ties counted half. */
-  readonly secondBetter: number
 }
 
 /** A measure of two scenarios over the same members. */
@@ -95,19 +123,12 @@ export function compareMeasure(
   name: MeasureName,
 ): MeasureCompared {
   const sign = MORE_IS_BETTER[name] ? 1 : -1
-  const better = first.reduce((sum, a, i) => {
-    const score = () => {
-      if (second[i]![name] === a[name]) return 0.5
-      if (sign * (second[i]![name] - a[name]) > 0) return 1
-      return 0
-    }
-
-    return sum + score()
-  }, 0)
+  const values = (of: readonly Measures[]) => of.map((m) => m[name])
+  const scored = (of: readonly Measures[]) => of.map((m) => sign * m[name])
   return {
-    first: middle(first.map((m) => m[name])),
-    second: middle(second.map((m) => m[name])),
-    secondBetter: better / first.length,
+    first: middle(values(first)),
+    second: middle(values(second)),
+    ...pairedCount(scored(first), scored(second)),
   }
 }
 

@@ -86,6 +86,21 @@ describe('learnt durations', () => {
   })
   it('a visit that was over before its hose could be says that hands were quick', () =>
     expect(routineAt([visit({ machineMin: 120, tookMin: 110 })]).factor).toBeLessThan(0.97))
+  it('hoses that ran on after the crew had left teach next to nothing: 172 minutes of hands never become days', () => {
+    const left = [
+      { handsMin: 172, machineMin: 831, tookMin: 693 },
+      { handsMin: 152, machineMin: 250, tookMin: 423 },
+      { handsMin: 266, machineMin: 1195, tookMin: 693 },
+    ]
+    const cleanouts = [...left, ...left].map((v, i) => visit({ job: 'spring-cleanout', pondId: `p${i % 3}`, ...v }))
+    const learnt = learnDurations(cleanouts)
+    for (const job of ['spring-cleanout', 'netting']) {
+      const { factor, low, high } = learnt.factorOf(job, 'p0', 'otter')
+      expect(factor).toBeGreaterThan(0.6)
+      expect(factor).toBeLessThan(1.4)
+      expect(high / low).toBeLessThan(8)
+    }
+  })
   it('leave out what cannot be true, and hardly follow one visit left open over lunch', () => {
     expect(learnDurations([visit({ tookMin: 1 }), visit({ tookMin: 1440 })]).visits).toEqual([])
     const usual = many(15, (i) => ({ pondId: `p${i}`, tookMin: 100 }))

@@ -29,7 +29,7 @@ export const DURATION_SPREAD = {
 export const MACHINE_SPREAD = 0.1
 /** A visit left open overnight or closed at once teaches nothing. */
 const BELIEVABLE_RATIO = [0.15, 6] as const
-/** Handwork is not read to have taken less than this share of what was expected; below, it counts on evenly. */
+/** Handwork is not read to have taken less than this share of what was expected. */
 const LEAST_SHARE = 0.35
 /** Student's t with four degrees of freedom: its standard deviation is near a normal's when its scale is this less. */
 const T_SCALE = 0.836
@@ -131,10 +131,11 @@ function handsTold(
   const hands = handsMin * Math.exp(expected)
   const share = (tookMin - machineMin) / hands
   const variance = ((MACHINE_SPREAD * machineMin) / hands) ** 2
-  // a visit that was over before its hose could be says that hands were quick, not how quick
-  const log = share >= LEAST_SHARE ? Math.log(share) : Math.log(LEAST_SHARE) + (share - LEAST_SHARE) / LEAST_SHARE
   // the logarithm of what strays lies lower than what it strays about
-  return { value: expected + log + variance / 2, variance }
+  if (share >= LEAST_SHARE) return { value: expected + Math.log(share) + variance / 2, variance }
+  // a visit that was over before its hose could be says that hands were quick, not how quick: the shorter, the less
+  const untold = (LEAST_SHARE - share) / LEAST_SHARE
+  return { value: expected + Math.log(LEAST_SHARE) + variance / 2, variance: variance + untold ** 2 }
 }
 
 function factorBy({ value, variance }: Believed, single: number): HandsFactor {

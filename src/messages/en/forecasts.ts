@@ -373,7 +373,9 @@ export const forecasts = {
     leastBacteriaWorse:
       'fewer of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
     days: '{value, plural, one {one day} other {{value} days}}',
-    inRuns: 'in {percent} % of runs',
+    inRuns: 'in {count} of {of} runs',
+    sameIn: 'no difference in {same}',
+    ofSuchYears: '{low} to {high} % of such years',
   },
   /** Names of what is entered, as a problem with one begins with them. */
   fields: {

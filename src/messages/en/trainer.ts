@@ -186,12 +186,17 @@ export const trainer = {
   },
   wayNames: { yours: 'Your season', house: 'By the house rules', nothing: 'Nothing done' },
   trainerWords: {
-    yearKindSameChoices: 'The year was kind: the same choices do worse in most others.',
-    yearUnkindSameChoices: 'The year was unkind: the same choices do better in most others.',
-    hardlyLuckOtherYears: 'It was hardly luck: in other years the same choices end much the same.',
-    youDoBetterThan: 'You do better than the house rules.',
-    youDoAboutWell: 'You do about as well as the house rules.',
-    housesWayDoesBetter: 'The house rules do better in most years: see where they differ from your choices.',
+    yearKindSameChoices: 'The year was kind: the same choices did worse in {count} of {years} other years.',
+    yearUnkindSameChoices: 'The year was unkind: the same choices did better in {count} of {years} other years.',
+    hardlyLuckOtherYears:
+      'Neither kind nor unkind: of {years} other years the same choices did better in {better} and worse in {worse}.',
+    youDoBetterThan: 'You did better than the house rules in {ahead} of {years} years.',
+    youDoAboutWell:
+      'Against the house rules nothing is clear: you were ahead in {ahead} of {years} years, behind in {behind}, level in {level}.',
+    houseReacts:
+      'Your choices are repeated week by week as they were; the house looks at each year anew, which is to its advantage.',
+    housesWayDoesBetter:
+      'The house rules did better in {behind} of {years} years: see where they differ from your choices.',
   },
   /** What keeps an entry or an act from being taken. */
   problems: {

@@ -31,8 +31,16 @@ describe('the verdict of a what-if', () => {
       textsIn('en'),
     )
     expect(lines).toEqual([
-      { kind: 'better', text: 'ammonia peaks lower: 0.4 mg/L instead of 1.4 mg/L', sure: 'in 100 % of runs' },
-      { kind: 'worse', text: 'less oxygen in the worst night: 5.0 mg/L instead of 7.0 mg/L', sure: 'in 100 % of runs' },
+      {
+        kind: 'better',
+        text: 'ammonia peaks lower: 0.4 mg/L instead of 1.4 mg/L',
+        sure: 'in 10 of 10 runs; 79 to 100 % of such years',
+      },
+      {
+        kind: 'worse',
+        text: 'less oxygen in the worst night: 5.0 mg/L instead of 7.0 mg/L',
+        sure: 'in 10 of 10 runs; 79 to 100 % of such years',
+      },
     ])
   })
   it('keeps quiet about what is small, or shows in hardly more than half of the runs', () => {
@@ -41,6 +49,13 @@ describe('the verdict of a what-if', () => {
     expect(
       verdictLines(members({ peakTan: 0.5 }), mixed, 60, show, textsIn('en')).filter((l) => l.text.includes('ammonia')),
     ).toEqual([])
+  })
+  it('counts runs one by one with ties apart: 41 of 60 are not told as 84 of 100', () => {
+    const first = Array.from({ length: 60 }, () => measures({ peakTan: 1 }))
+    const second = first.map((m, i) => (i < 41 ? { ...m, peakTan: 0.2 } : m))
+    expect(verdictLines(first, second, 60, show, textsIn('en')).map((l) => l.sure)).toEqual([
+      'in 41 of 60 runs; no difference in 19; 58 to 77 % of such years',
+    ])
   })
   it('says first that fish die', () =>
     expect(

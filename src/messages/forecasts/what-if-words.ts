@@ -1,5 +1,12 @@
 import { textId, type TextId, type Texts } from '../texts'
-import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '../../core/ecosystem/measures'
+import {
+  clearlyBetter,
+  compareMeasure,
+  type MeasureCompared,
+  type MeasureName,
+  type Measures,
+} from '../../core/ecosystem/measures'
+import { shareOf } from '../../core/statistics/wilson'
 
 type Show = (value: number, kind: 'concentration' | 'length' | 'number') => string
 
@@ -86,12 +93,9 @@ const MEASURES: readonly MeasureWords[] = [
 export interface VerdictLine {
   readonly kind: 'better' | 'worse'
   readonly text: string
-  /** In what share of the runs, such as "in 90 % of runs". */
+  /** In how many of the runs, with the share of such years that this leaves open. */
   readonly sure: string
 }
-
-/** Share of the runs in which a difference must show before it is called one. */
-const SURE = 0.75
 
 /**
  * What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell
@@ -111,26 +115,33 @@ export function verdictLines(
     if (!worthSaying(compared, worth)) return []
     const [a, b] = [words(compared.first, show, days, t), words(compared.second, show, days, t)]
     if (a === b) return []
-    const isBetter = compared.secondBetter > 0.5
-    const percent = Math.round(100 * (isBetter ? compared.secondBetter : 1 - compared.secondBetter))
+    const isBetter = clearlyBetter(compared) === 'second'
     return [
       {
         kind: isBetter ? 'better' : 'worse',
         text: t(isBetter ? better : worse, { first: a, second: b }),
-        sure: t('forecasts.whatIfWords.inRuns', { percent }),
+        sure: sureWords(isBetter ? compared.secondBetter : compared.firstBetter, compared, t),
       },
     ]
   })
 }
 
-function worthSaying(
-  { first, second, secondBetter }: MeasureCompared,
-  { share, least: min }: MeasureWords['worth'],
-): boolean {
+/** In how many runs, in how many there is no difference, and how far so many runs can tell. */
+function sureWords(count: number, { of, same }: MeasureCompared, t: Texts): string {
+  const { low, high } = shareOf(count, of)
+  return [
+    t('forecasts.whatIfWords.inRuns', { count, of }),
+    ...(same > 0 ? [t('forecasts.whatIfWords.sameIn', { same })] : []),
+    t('forecasts.whatIfWords.ofSuchYears', { low: Math.round(100 * low), high: Math.round(100 * high) }),
+  ].join('; ')
+}
+
+function worthSaying(compared: MeasureCompared, { share, least: min }: MeasureWords['worth']): boolean {
+  const { first, second } = compared
   const difference = Math.abs(second - first)
   return (
     difference >= min &&
     difference >= share * Math.max(Math.abs(first), Math.abs(second)) &&
-    Math.max(secondBetter, 1 - secondBetter) >= SURE
+    clearlyBetter(compared) !== null
   )
 }

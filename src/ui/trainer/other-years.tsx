@@ -50,7 +50,7 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
     if (years)
       return (
         <>
-          <p>{luckWords(points, years.yours.middle, years.house.middle, t)}</p>
+          <p>{luckWords(points, years.yours.points, years.house.points, t)}</p>
           <ul className="plain-list mb-2">
             {DEBRIEF_OPTIONS.map((option, i) => (
               <li key={option} className="year-line">

@@ -1,5 +1,5 @@
 import { bandOf, ComparisonRunner, SHOWN_OUTPUTS, type Comparison } from './comparison'
-import { compareMeasure, measuresOf, middle } from '../measures'
+import { clearlyBetter, compareMeasure, measuresOf, middle } from '../measures'
 import { OUTPUT_NAMES, type Series } from '../outputs'
 import { SAMPLE_POND, SAMPLE_STATION } from '../trials/sample-pond'
 
@@ -33,10 +33,13 @@ describe('a comparison', () => {
   it('finds that stages beat one overhaul in nearly all members', () => {
     const [once, staged] = [0, 1].map((s) => runsOf(s).map((r) => r!.measures))
     const tan = compareMeasure(once!, staged!, 'peakTan')
-    expect(tan.secondBetter).toBeGreaterThan(0.9)
+    expect(tan).toMatchObject({ of: 12, same: 0 })
+    expect(tan.secondBetter).toBeGreaterThanOrEqual(11)
+    expect(clearlyBetter(tan)).toBe('second')
     expect(tan.first).toBeGreaterThan(1.3 * tan.second)
-    expect(compareMeasure(staged!, once!, 'peakTan').secondBetter).toBeLessThan(0.1)
-    expect(compareMeasure(once!, once!, 'peakTan').secondBetter).toBe(0.5)
+    expect(compareMeasure(staged!, once!, 'peakTan').secondBetter).toBeLessThanOrEqual(1)
+    expect(compareMeasure(once!, once!, 'peakTan')).toMatchObject({ secondBetter: 0, firstBetter: 0, same: 12 })
+    expect(clearlyBetter(compareMeasure(once!, once!, 'peakTan'))).toBeNull()
   })
 
   it('starts every scenario of a member from the same water, as it was read', () => {

@@ -22,6 +22,8 @@ export interface DurationTrial {
   readonly hose: number
   /** Share of visits that were left open or closed late. */
   readonly slips: number
+  /** Share of visits whose crew left before the hose was done. */
+  readonly leftEarly: number
 }
 
 const USUAL: DurationTrial = {
@@ -37,6 +39,7 @@ const USUAL: DurationTrial = {
   ],
   hose: 0.1,
   slips: 0,
+  leftEarly: 0,
 }
 
 /** A refill of ten hours beside four of handwork. */
@@ -52,6 +55,7 @@ export const DURATION_CASES: Readonly<Record<string, DurationTrial>> = {
   'crews that differ much': { ...USUAL, crews: 5, spread: { ...USUAL.spread, crew: 0.4 } },
   'ponds that differ much': { ...USUAL, spread: { ...USUAL.spread, pond: 0.5 } },
   'one visit in twenty left open or closed late': { ...USUAL, slips: 0.05 },
+  'refills that ran on after the crew had left, one in three': { ...USUAL, leftEarly: 0.33 },
   'a refill of ten hours': { ...USUAL, jobs: LONG_HOSE },
 }
 
@@ -75,8 +79,9 @@ function firmOf(trial: DurationTrial, random: Random): Firm {
       const [job, crew, pond] = [any(jobs.length), any(crews.length), any(ponds.length)]
       const { handsMin, machineMin } = trial.jobs[job]!
       const log = firm + jobs[job]! + crews[crew]! + ponds[pond]! + spread.day * normalDeviate(random)
-      const slipped = random() < trial.slips
-      const tookMin = handsMin * Math.exp(log) + machineMin * Math.exp(trial.hose * normalDeviate(random))
+      const [leftEarly, astray] = [random() < trial.leftEarly && machineMin > 0, random() < trial.slips]
+      const waitedMin = leftEarly ? 0.2 * machineMin : machineMin * Math.exp(trial.hose * normalDeviate(random))
+      const tookMin = handsMin * Math.exp(log) + waitedMin
       return {
         visit: {
           job: `job ${job}`,
@@ -84,9 +89,9 @@ function firmOf(trial: DurationTrial, random: Random): Firm {
           pondId: `pond ${pond}`,
           handsMin,
           machineMin,
-          tookMin: slipped ? tookMin * (random() < 0.5 ? 3 : 0.3) : tookMin,
+          tookMin: astray ? tookMin * (random() < 0.5 ? 3 : 0.3) : tookMin,
         },
-        slipped,
+        slipped: astray || leftEarly,
       }
     },
   }
