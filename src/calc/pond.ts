@@ -89,7 +89,8 @@ export const POND_CALCULATIONS = [
   }),
   defineCalculation({
     name: 'pond.combineVolumes',
-    summary: 'Combines estimates of one volume, by inverse variance where they agree, and names conflicts beyond two sigmas',
+    summary:
+      'Combines estimates of one volume, by inverse variance where they agree, and names conflicts beyond two sigmas',
     input: z.strictObject({
       evidence: z
         .array(

@@ -29,6 +29,8 @@ export const DURATION_SPREAD = {
 export const MACHINE_SPREAD = 0.1
 /** A visit left open overnight or closed at once teaches nothing. */
 const BELIEVABLE_RATIO = [0.15, 6] as const
+/** Whether a visit can have taken so many times its estimate. */
+export const believable = (ratio: number): boolean => ratio >= BELIEVABLE_RATIO[0] && ratio <= BELIEVABLE_RATIO[1]
 /** Handwork is not read to have taken less than this share of what was expected. */
 const LEAST_SHARE = 0.35
 /** Student's t with four degrees of freedom: its standard deviation is near a normal's when its scale is this less. */
@@ -73,10 +75,7 @@ export function learnDurations(visits: readonly TimedVisit[]): LearntDurations {
       if (!(visit[key] > 0)) throw new DomainError(`visits.${i}.${key}`, visit[key], 'more than 0 min')
     if (!(visit.machineMin >= 0)) throw new DomainError(`visits.${i}.machineMin`, visit.machineMin, '0 min or more')
   })
-  const seen = visits.filter(({ handsMin, machineMin, tookMin }) => {
-    const ratio = tookMin / (handsMin + machineMin)
-    return ratio >= BELIEVABLE_RATIO[0] && ratio <= BELIEVABLE_RATIO[1]
-  })
+  const seen = visits.filter(({ handsMin, machineMin, tookMin }) => believable(tookMin / (handsMin + machineMin)))
   const [jobs, crews, ponds] = [levelsOf(seen, 'job'), levelsOf(seen, 'crewId'), levelsOf(seen, 'pondId')]
   const model = modelOf(jobs.size, crews.size, ponds.size)
   const levels = (job: string, crewId: string | null) => [

@@ -244,6 +244,8 @@ export interface VisitEstimate {
   readonly machineMin: number
   /** Minutes kept free after it, since its length is not known. */
   readonly spareMin: number
+  /** What was said of its length when it was planned: between these in four of five cases; null of older visits. */
+  readonly rangeMin: readonly [number, number] | null
 }
 
 export interface Visit {

@@ -29,6 +29,7 @@ import { survey } from './survey'
 import { today } from './common/today'
 import { train } from './design/train'
 import { trainer } from './trainer'
+import { trust } from './trust'
 import { visits } from './visits'
 import { visitSteps } from './visit-steps'
 import { visitTypes } from './visit-types'
@@ -67,6 +68,7 @@ export const en = {
   today,
   train,
   trainer,
+  trust,
   visits,
   visitSteps,
   visitTypes,

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import type { SavedDiagnosis } from '@/domain/diagnosis/diagnosis'
+import type { ActedOn } from '@/domain/trust/trust'
 import type { DiagnosisId, FirmId, PondId, UserId } from '@/domain/shared/ids'
 
 export async function insertDiagnosis(
@@ -41,6 +42,10 @@ export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Prom
     madeByName: r.by_name,
   }))
 }
+
+/** Every cause that was acted on, with what was said of it later. */
+export const listActedOn = async (trx: Knex.Transaction): Promise<ActedOn[]> =>
+  trx('diagnoses').select('cause', 'likelihood', 'outcome')
 
 /** @returns whether there was one */
 export async function setOutcome(

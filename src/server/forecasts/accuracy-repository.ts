@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { SAID, type ScoreSums } from '@/core/assimilation/accuracy'
+import { insideShare } from '@/core/statistics/pit'
 import { pastScoreOf, type Issued, type Score } from '@/core/assimilation/issued'
 import type { Lead } from '@/core/assimilation/leads'
 import type { ScoredKind } from '@/core/assimilation/scored'
@@ -60,6 +61,7 @@ export async function keepScores(
   if (scores.length === 0) return
   const rows = scores.map(({ off, leadDays, issuedOn, placed, test, ...s }) => ({
     ...s,
+    inside: insideShare(placed),
     placed_low: placed.low,
     placed_high: placed.high,
     test_low: test.low,
@@ -80,9 +82,7 @@ export async function keepScores(
 
 const SUMS = [
   'count(*)::int as tests',
-  // a test that tells a range lies inside as far as its range does
-  `sum(case when placed_high - placed_low < 1e-9 then (placed_low between 0.1 and 0.9)::int
-            else greatest(0, least(placed_high, 0.9) - greatest(placed_low, 0.1)) / (placed_high - placed_low) end) as inside`,
+  'sum(inside) as inside',
   'sum(abs(read - middle)) as missed',
   'count(last_off)::int as last_tests',
   'coalesce(sum(off) filter (where last_off is not null), 0) as last_forecast',

@@ -54,7 +54,7 @@ export type ForecastsPageData = Awaited<ReturnType<typeof forecastsPage>>
 const SCORES_DAYS = 2 * 366
 
 /** How forecasts did against the tests that came after, of one pond or of all. */
-async function accuracyIn(
+export async function accuracyIn(
   trx: Knex.Transaction,
   today: string,
   pond?: { readonly id: PondId; readonly epoch: string },

@@ -120,6 +120,17 @@ export async function findPonds(trx: Knex.Transaction, ids: readonly PondId[]): 
   return (await withContext(trx).whereIn('p.id', ids)).map(toPond)
 }
 
+/** Ponds whose volume was measured in more than one way, the last changed first. */
+export async function listMeasuredOften(trx: Knex.Transaction, most: number): Promise<PondInContext[]> {
+  const rows = await withContext(trx)
+    .whereRaw(
+      `(jsonb_typeof(p.survey->'meteredFillM3') = 'number' or jsonb_array_length(coalesce(p.survey->'volumeTests', '[]')) > 0)`,
+    )
+    .orderBy('p.version', 'desc')
+    .limit(most)
+  return rows.map(toPond)
+}
+
 export interface PondSummary {
   readonly id: PondId
   readonly siteId: SiteId

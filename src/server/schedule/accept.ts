@@ -144,7 +144,7 @@ async function plan(
     plannedMinutes: change.minutes,
     learntFactor: change.learntFactor ?? 1,
     // a change that was kept from before estimates were is nothing to learn from
-    estimate: change.estimate ?? { handsMin: 0, machineMin: 0, spareMin: 0 },
+    estimate: change.estimate ?? { handsMin: 0, machineMin: 0, spareMin: 0, rangeMin: null },
     job: composeJob(job, also, change.tasks, firmVisitWords()),
     quantities,
     duration: change.job === 'spring-cleanout' && !change.pair ? duration : { parts: [], totalMinutes: change.minutes },

@@ -2,7 +2,7 @@ import type { Knex } from 'knex'
 import type { Need } from '@/core/schedule/needs/pond-work'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantities'
 import { cleanoutDuration, overTwoDays } from '@/core/visits/duration'
-import { visitMinutes, type LearntDurations } from '@/core/visits/learn-duration'
+import { visitMinutes, type HandsFactor, type LearntDurations } from '@/core/visits/learn-duration'
 import { spareMinutes } from '@/core/visits/spare-minutes'
 import { VISIT_PLANNING } from '@/core/visits/types'
 import { SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
@@ -22,7 +22,7 @@ export interface DayHands {
   readonly plainMin: number
   /** What logged visits have taught, in the minutes already. */
   readonly handsMin: number
-  readonly learntFactor: number
+  readonly learnt: HandsFactor
   readonly fixedMin: number
   /** Kept free after it with a crew of the usual size. */
   readonly spareMin: number
@@ -50,7 +50,7 @@ export async function handsOf(
     return {
       plainMin,
       handsMin: plainMin * learnt.factor,
-      learntFactor: learnt.factor,
+      learnt,
       fixedMin,
       spareMin: spareMinutes(sdMin),
     }

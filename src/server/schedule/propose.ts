@@ -2,6 +2,7 @@ import { judgeMove } from '@/core/schedule/plan/judge-move'
 import type { PlanOutcome } from '@/core/schedule/plan/make-plan'
 import { crewHours } from '@/core/schedule/plan/crew-hours'
 import type { Need, PondTask } from '@/core/schedule/needs/pond-work'
+import { visitMinutes } from '@/core/visits/learn-duration'
 import { handsOfCrew, minutesWith, type PlanVisit } from '@/core/schedule/plan/plan-input'
 import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/people/crew-setup'
@@ -137,14 +138,12 @@ function estimateOf(
 ): Pick<PlanChange, 'learntFactor' | 'estimate'> {
   const day = need && hands.get(need.id)
   if (!day) return { learntFactor: 1 }
-  const crew = input.crews.find(({ id }) => id === crewId)!
+  const { size, pace = 1 } = input.crews.find(({ id }) => id === crewId)!
+  const handsMin = day.plainMin / handsOfCrew({ size })
+  const { lowMin, highMin } = visitMinutes(handsMin * pace, day.fixedMin, day.learnt)
   return {
-    learntFactor: day.learntFactor * (crew.pace ?? 1),
-    estimate: {
-      handsMin: day.plainMin / handsOfCrew({ size: crew.size }),
-      machineMin: day.fixedMin,
-      spareMin: day.spareMin,
-    },
+    learntFactor: day.learnt.factor * pace,
+    estimate: { handsMin, machineMin: day.fixedMin, spareMin: day.spareMin, rangeMin: [lowMin, highMin] },
   }
 }
 

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { TimedVisit } from '@/core/visits/learn-duration'
 import type { FirmId } from '@/domain/shared/ids'
+import type { VisitAsPlanned } from '@/domain/trust/trust'
 
 /** So many of the newest visits are learnt from: how crews worked long ago says little. @source house default */
 const MOST_VISITS = 800
@@ -30,6 +31,29 @@ export async function listTimedVisits(trx: Knex.Transaction): Promise<(TimedVisi
     pondName: `${r.site_name}: ${r.pond_name}`,
     handsMin: r.hands_min,
     machineMin: r.machine_min,
+    tookMin: r.took_min,
+  }))
+}
+
+/** Visits that are over since a day, beside what was said of their length when they were planned. */
+export async function listVisitsAsPlanned(trx: Knex.Transaction, since: string): Promise<VisitAsPlanned[]> {
+  const rows = await trx('visits')
+    .where('state', 'done')
+    .where('day', '>=', since)
+    .whereRaw('finished_at > started_at')
+    .whereNotNull('low_min')
+    .select<{ job_key: string; planned_minutes: number; low_min: number; high_min: number; took_min: number }[]>(
+      'job_key',
+      'planned_minutes',
+      'low_min',
+      'high_min',
+      trx.raw('extract(epoch from finished_at - started_at)::double precision / 60 as took_min'),
+    )
+  return rows.map((r) => ({
+    job: r.job_key,
+    plannedMin: r.planned_minutes,
+    lowMin: r.low_min,
+    highMin: r.high_min,
     tookMin: r.took_min,
   }))
 }

@@ -120,7 +120,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       minutes: Estimated,
     ): Promise<VisitId> => {
       const hands = factorOf(leg.job.key, pond.id, crew.id)
-      const { minutes: plannedMinutes, spareMin } = plannedOf(minutes, hands)
+      const { minutes: plannedMinutes, spareMin, lowMin, highMin } = plannedOf(minutes, hands)
       await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
       const id = randomUUID() as VisitId
       await insertVisit(trx, actor.firmId, {
@@ -138,7 +138,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
         also: [],
         tasks: [],
         learntFactor: hands.factor,
-        estimate: { ...minutes, spareMin },
+        estimate: { ...minutes, spareMin, rangeMin: [lowMin, highMin] },
       })
       return id
     }

@@ -47,6 +47,8 @@ export async function insertVisit(
     hands_min: visit.estimate.handsMin,
     machine_min: visit.estimate.machineMin,
     spare_min: visit.estimate.spareMin,
+    low_min: visit.estimate.rangeMin?.[0] ?? null,
+    high_min: visit.estimate.rangeMin?.[1] ?? null,
     leg_of: visit.legOf ?? null,
   })
 }
@@ -76,7 +78,12 @@ const toVisit = (r: VisitRow): VisitInContext => ({
   also: r.also,
   tasks: r.tasks,
   learntFactor: r.learnt_factor,
-  estimate: { handsMin: r.hands_min, machineMin: r.machine_min, spareMin: r.spare_min },
+  estimate: {
+    handsMin: r.hands_min,
+    machineMin: r.machine_min,
+    spareMin: r.spare_min,
+    rangeMin: r.low_min === null || r.high_min === null ? null : [r.low_min, r.high_min],
+  },
   startedAt: iso(r.started_at),
   finishedAt: iso(r.finished_at),
   ending: r.ending,

@@ -60,6 +60,7 @@ const AREAS: readonly MenuArea[] = [
       { href: '/people', label: textId('shell.areas.people') },
       { href: '/house-rules', label: textId('shell.areas.houseRules'), right: 'prices.read' },
       { href: '/visit-types', label: textId('shell.areas.visitTypes') },
+      { href: '/trust', label: textId('shell.areas.trust'), right: 'houseRules.write' },
       { href: '/prices', label: textId('shell.areas.pricesAndPumps'), right: 'prices.read' },
       { href: '/messages', label: textId('shell.areas.messages'), right: 'visits.plan' },
       { href: '/import-export', label: textId('shell.areas.importAndExport'), right: 'visits.plan' },

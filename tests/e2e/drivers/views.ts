@@ -67,6 +67,7 @@ export const VIEW_GROUPS: Readonly<Record<string, (at: Addresses) => readonly st
     '/plants',
     '/stores',
     '/visit-types',
+    '/trust',
     '/visit-types/spring-cleanout',
     '/not-allowed',
   ],

@@ -31,6 +31,7 @@ export const shell = {
     settings: 'Settings',
     people: 'People',
     houseRules: 'House rules',
+    trust: 'How far to trust our figures',
     visitTypes: 'Visit types',
     pricesAndPumps: 'Prices and pumps',
     messages: 'Messages',
@@ -70,6 +71,7 @@ export const shell = {
   // titles of pages, as a browser's tab shows them
   pages: {
     addPond: 'Add pond',
+    trust: 'How far to trust our figures',
     customers: 'Customers',
     daySheet: 'Day sheet',
     diagnose: 'Diagnose',

@@ -255,6 +255,7 @@ export interface ForecastScoresRow {
   test_high: number | null
   test_scatter: number | null
   stretch: number
+  inside: number
   placed_low: number
   placed_high: number
 }
@@ -651,6 +652,8 @@ export interface VisitsRow {
   hands_min: number
   machine_min: number
   spare_min: number
+  low_min: number | null
+  high_min: number | null
 }
 
 export interface WeatherDaysRow {
@@ -880,6 +883,8 @@ declare module 'knex/types/tables' {
       | 'hands_min'
       | 'machine_min'
       | 'spare_min'
+      | 'low_min'
+      | 'high_min'
     >
     weather_days: Stored<Refined<'weather_days', WeatherDaysRow>, 'weather', never>
     weather_stations: Stored<

@@ -2,13 +2,16 @@ import type { Knex } from 'knex'
 
 /**
  * A visit keeps what it was estimated at before anything learnt, handwork and machines apart, and the minutes kept
- * free after it. Of earlier visits both follow from what was planned, and nothing was kept free.
+ * free after it, and between what its length was said to be. Of earlier visits the estimate follows from what was
+ * planned, nothing was kept free, and nothing was said.
  */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('visits', (t) => {
     t.double('hands_min').notNullable().defaultTo(0)
     t.double('machine_min').notNullable().defaultTo(0)
     t.integer('spare_min').notNullable().defaultTo(0)
+    t.double('low_min')
+    t.double('high_min')
   })
   await knex.raw(`
     update visits set machine_min = least(planned_minutes, (
@@ -22,4 +25,4 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export const down = (knex: Knex): Promise<void> =>
-  knex.schema.alterTable('visits', (t) => t.dropColumns('hands_min', 'machine_min', 'spare_min'))
+  knex.schema.alterTable('visits', (t) => t.dropColumns('hands_min', 'machine_min', 'spare_min', 'low_min', 'high_min'))
