@@ -36,13 +36,16 @@ export async function pastNetting(
     at(-60),
   )
   let minutes = 0
+  let paceMin = 0
   const log = (line: Line) => {
-    minutes += 6
+    minutes += paceMin
     const now = at(minutes)
     return logEntry(lead, id, { ...line, id: randomUUID() as EntryId, at: now.toISOString() } as EntryInput, now)
   }
   await log({ kind: 'started' })
   const { visit } = await fieldVisit(lead, id)
+  // about as long as such work is reckoned at
+  paceMin = (1.06 * visit.estimate.handsMin) / visit.job.steps.length
   for (const step of visit.job.steps) {
     if (step.kind === 'photo') {
       const photo = {

@@ -8,7 +8,7 @@ export const survey = {
     apart: 'The measurements differ by more than usual. The range covers both.',
     reasons: 'Common reasons',
     reason: '{method}: {slip}.',
-    range: '{lowM3} to {highM3}',
+    range: '({lowM3} to {highM3})',
     fourInFive: 'The volume lies in this range in four of five ponds',
     plusMinus: '± {sigmaM3}',
     h6Top4: 'h/6 · (top {topAreaM2} + 4 · middle {midAreaM2} + floor {bottomAreaM2})',

@@ -28,7 +28,7 @@ describe('how a volume came about', () => {
   })
   it('a meter 20 % off: the range covers both ways, neither is blamed, and the gallon is offered first', () => {
     const { container } = show({ meteredFillM3: 31.5 })
-    expect(container).toHaveTextContent(/\d m³ \d+\.\d+ m³ to 3\d\.\d+ m³/)
+    expect(container).toHaveTextContent(/\d\sm³ \(\d+\.\d+\sm³ to 3\d\.\d+\sm³\)/)
     const note = screen.getByRole('status')
     expect(note).toHaveTextContent('Survey and Metered fill differ by')
     expect(note).toHaveTextContent('Which one is off cannot be told from these.')
