@@ -13,6 +13,7 @@ import {
   type TwistKey,
 } from '../src/core/assimilation/trials/coverage'
 import { LEAK_CASES, leakRates, leakReliability } from '../src/core/season/trials/leaks'
+import { SEASON_CASES, seasonRates } from '../src/core/season/trials/seasons'
 import { VOLUME_CASES, volumeRates } from '../src/core/survey/trials/volumes'
 import { DURATION_CASES, durationRates } from '../src/core/visits/trials/durations'
 
@@ -78,6 +79,7 @@ async function main(): Promise<void> {
     leaks(),
     volumes(),
     durations(file ? 150 : 30),
+    seasons(file ? 40 : 6),
   ]
   for (const { lines } of sections) process.stdout.write(`${lines.join('\n')}\n`)
   if (file)
@@ -239,6 +241,36 @@ function durations(firms: number): Section {
       '| case | held | took over planned |',
       '| --- | --- | --- |',
       ...cases,
+      '',
+    ],
+    failed,
+  }
+}
+
+/** Of bands of 80 % from May to October; with a thermometer that is off, and ponds of which few are looked at. */
+const SEASON_BAR = { low: 0.7, high: 0.92 } as const
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+const MAY_TO_OCTOBER = [4, 10] as const
+
+function seasons(ponds: number): Section {
+  let failed = false
+  const cases = Object.entries(SEASON_CASES).map(([name, trial]) => {
+    const { byMonth, used, probeC } = seasonRates(trial, ponds)
+    const open = byMonth.slice(...MAY_TO_OCTOBER)
+    const mean = open.reduce((sum, m) => sum + m, 0) / open.length
+    const missed = mean < SEASON_BAR.low || mean > SEASON_BAR.high
+    failed ||= missed
+    return `| ${name} | ${byMonth.map(percent).join(' | ')} | ${percent(mean)}${missed ? ' !' : ''} | ${percent(used)} | ${probeC.toFixed(1)} |`
+  })
+  return {
+    lines: [
+      `## Season bands of 80 %, ${ponds} ponds a case, twelve unseen years each`,
+      '',
+      `| case | ${MONTHS.join(' | ')} | May to Oct | fit used | probe found off, °C |`,
+      `| --- | ${MONTHS.map(() => '---').join(' | ')} | --- | --- | --- |`,
+      ...cases,
+      '',
+      'Water that freezes has one temperature in band and truth alike, so that winter holds more.',
       '',
     ],
     failed,

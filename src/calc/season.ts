@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { openWaterEvaporationMmPerD } from '../core/season/evaporation'
 import { DEFAULT_SEASON_RULES, WINDOW_JOBS, type SeasonRules } from '../core/season/house-rules'
 import { daylightHours } from '../core/season/sun'
+import { SURVEY_SPREAD } from '../core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
 import { defineCalculation, isoDay, numberIn } from './define'
 
@@ -183,6 +184,8 @@ export const SEASON_CALCULATIONS = [
           })),
         },
         rules: asSeasonRules(input.practice),
+        // shade and wind are judged by eye
+        spread: SURVEY_SPREAD,
         year: input.year,
         weatherYears: input.weatherYears,
         seed: input.seed,

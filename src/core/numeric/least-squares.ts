@@ -1,4 +1,4 @@
-import { Matrix, solve } from 'ml-matrix'
+import { inverse, Matrix, solve } from 'ml-matrix'
 import { DomainError } from '../errors'
 
 export interface LeastSquaresProblem {
@@ -15,6 +15,8 @@ export interface LeastSquaresFit {
   readonly point: readonly number[]
   readonly sumOfSquares: number
   readonly steps: number
+  /** Of the unknowns, as far as residuals of one standard deviation each tell. */
+  readonly covariance: () => number[][]
 }
 
 const SMALL_STEP = 1e-4
@@ -56,9 +58,13 @@ export function leastSquares({ residuals, start, bounds, maxSteps = 60 }: LeastS
       damping *= 5
     }
     if (before - best <= ENOUGH * (before + ENOUGH))
-      return { status: 'converged', point, sumOfSquares: best, steps: step }
+      return { status: 'converged', point, sumOfSquares: best, steps: step, covariance: covarianceAt(point, r) }
   }
-  return { status: 'max-steps', point, sumOfSquares: best, steps: maxSteps }
+  return { status: 'max-steps', point, sumOfSquares: best, steps: maxSteps, covariance: covarianceAt(point, r) }
+
+  function covarianceAt(at: readonly number[], there: readonly number[]) {
+    return () => inverse(new Matrix(normalOf(jacobian(residuals, at, there, bounds), 0))).to2DArray()
+  }
 }
 
 /** One column of slopes per unknown; at an upper bound the difference is taken inward. */
@@ -76,12 +82,14 @@ function jacobian(
   })
 }
 
+const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
+
+/** JᵀJ with its diagonal made larger by a share. */
+const normalOf = (slopes: readonly number[][], damping: number): number[][] =>
+  slopes.map((a, i) => slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)))
+
 /** Solves (JᵀJ + λ·diag) δ = −Jᵀr. */
 function dampedStep(slopes: readonly number[][], r: readonly number[], damping: number): number[] {
-  const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
-  const normal = slopes.map((a, i) =>
-    slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)),
-  )
   const downhill = slopes.map((a) => [-dot(a, r)])
-  return solve(new Matrix(normal), new Matrix(downhill)).to1DArray()
+  return solve(new Matrix(normalOf(slopes, damping)), new Matrix(downhill)).to1DArray()
 }

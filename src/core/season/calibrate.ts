@@ -1,5 +1,7 @@
+import { CholeskyDecomposition, Matrix } from 'ml-matrix'
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { leastSquares } from '../numeric/least-squares'
+import { THERMAL_BOUNDS, THERMAL_SPREAD, type ThermalFit, type ThermalSpread } from './thermal-spread'
 import { plainDayOfYear, type DatedWeather } from './weather-ahead'
 import { waterTemperatures, type ThermalPond } from './water-temperature'
 
@@ -8,18 +10,14 @@ export interface WaterReading {
   readonly waterC: number
 }
 
-/** How one pond's water answers to the weather, learnt from its readings. */
-export interface ThermalFit {
-  readonly shade: number
-  readonly windShare: number
-  readonly airOffsetC: number
-  readonly depthShare: number
-}
-
 export interface Calibration {
   /** 'few': too few readings. 'no-better': what was learnt did not foretell readings it had not seen. */
   readonly status: 'used' | 'few' | 'no-better'
   readonly fit: ThermalFit | null
+  /** What the readings leave unknown of it; null without a fit. */
+  readonly spread: ThermalSpread | null
+  /** How much more the thermometer shows than the water has, as far as the readings tell, °C. */
+  readonly probeOffsetC: number
   readonly readings: number
   readonly from: IsoDate | null
   readonly to: IsoDate | null
@@ -30,18 +28,13 @@ export interface Calibration {
   readonly heldOut: { readonly readings: number; readonly surveyErrorC: number; readonly fitErrorC: number } | null
 }
 
-/**
- * How far a pond may lie from what the survey and trees suggest (one standard deviation), and how well a reading
- * tells its pond's mean.
- * @source house defaults
- */
-const SPREAD = { shade: 0.18, logWind: 0.35, airOffsetC: 1, logDepth: 0.35, readingC: 0.8 } as const
-const BOUNDS = {
-  shade: [0, 0.95],
-  logWind: [Math.log(0.05), Math.log(1.5)],
-  airOffsetC: [-4, 4],
-  logDepth: [Math.log(0.3), Math.log(2.5)],
-} as const
+/** How well a reading tells its pond's mean, and how far a thermometer may be off, °C. @source house defaults */
+const READING_C = 0.8
+const PROBE_C = 1
+/** Readings of one summer miss alike, so that they tell less than as many on their own. @source house default */
+const ALIKE = 2
+/** Errors follow Student's t with so few degrees of freedom: one reading at the outlet carries no fit away. */
+const FREEDOM = 4
 const MIN_READINGS = 8
 const MIN_SPAN_DAYS = 60
 const HOLD_OUT_EVERY = 4
@@ -51,8 +44,8 @@ const RUN_IN_DAYS = 60
 const WORTH = 0.97
 
 /**
- * Fits shade, wind, air and depth of one pond to its readings under observed weather: least squares, held near the
- * survey by how far ponds usually stray.
+ * Fits shade, wind, air and depth of one pond, and how far its thermometer is off, to its readings under observed
+ * weather: least squares with t errors, held near the survey by how far ponds usually stray.
  * Every fourth reading is kept aside first; the fit is used only when it foretells those better than the survey does.
  * @param weather observed days at the site's height; readings outside them are left out
  */
@@ -68,7 +61,14 @@ export function calibrate(
   const survey = asFit(pond)
   if (!first || usable.length < MIN_READINGS || daysBetween(first.date, last!.date) < MIN_SPAN_DAYS) {
     const errorC = usable.length > 0 ? errorOf(pond, survey, days, usable) : 0
-    return { ...about, status: 'few', fit: null, surveyErrorC: errorC, fitErrorC: errorC, heldOut: null }
+    return {
+      ...about,
+      ...NOT_FITTED,
+      status: 'few',
+      surveyErrorC: errorC,
+      fitErrorC: errorC,
+      heldOut: null,
+    }
   }
   const aside = usable.filter((_, i) => i % HOLD_OUT_EVERY === HOLD_OUT_EVERY - 1)
   const shown = usable.filter((_, i) => i % HOLD_OUT_EVERY !== HOLD_OUT_EVERY - 1)
@@ -76,14 +76,17 @@ export function calibrate(
   const heldOut = {
     readings: aside.length,
     surveyErrorC: errorOf(pond, survey, days, aside),
-    fitErrorC: errorOf(pond, partial, days, aside),
+    fitErrorC: errorOf(pond, partial.fit, days, aside, partial.probeOffsetC),
   }
   const surveyErrorC = errorOf(pond, survey, days, usable)
   if (heldOut.fitErrorC >= WORTH * heldOut.surveyErrorC)
-    return { ...about, status: 'no-better', fit: null, surveyErrorC, fitErrorC: surveyErrorC, heldOut }
-  const fit = fitTo(pond, days, usable)
-  return { ...about, status: 'used', fit, surveyErrorC, fitErrorC: errorOf(pond, fit, days, usable), heldOut }
+    return { ...about, ...NOT_FITTED, status: 'no-better', surveyErrorC, fitErrorC: surveyErrorC, heldOut }
+  const fitted = fitTo(pond, days, usable)
+  const fitErrorC = errorOf(pond, fitted.fit, days, usable, fitted.probeOffsetC)
+  return { ...about, ...fitted, status: 'used', surveyErrorC, fitErrorC, heldOut }
 }
+
+const NOT_FITTED = { fit: null, spread: null, probeOffsetC: 0 } as const
 
 const asFit = (pond: ThermalPond): ThermalFit => ({
   shade: pond.shade,
@@ -124,32 +127,56 @@ function errorOf(
   fit: ThermalFit,
   days: readonly DatedWeather[],
   readings: readonly WaterReading[],
+  probeOffsetC = 0,
 ): number {
   const model = modelled(pond, fit, days, readings)
-  return Math.sqrt(readings.reduce((sum, r, i) => sum + (model[i]! - r.waterC) ** 2, 0) / readings.length)
+  return Math.sqrt(
+    readings.reduce((sum, r, i) => sum + (model[i]! + probeOffsetC - r.waterC) ** 2, 0) / readings.length,
+  )
 }
 
-function fitTo(pond: ThermalPond, days: readonly DatedWeather[], readings: readonly WaterReading[]): ThermalFit {
+function fitTo(
+  pond: ThermalPond,
+  days: readonly DatedWeather[],
+  readings: readonly WaterReading[],
+): Pick<Calibration, 'probeOffsetC'> & { readonly fit: ThermalFit; readonly spread: ThermalSpread } {
   const read = ([shade, logWind, airOffsetC, logDepth]: readonly number[]): ThermalFit => ({
     shade: shade!,
     windShare: Math.exp(logWind!),
     airOffsetC: airOffsetC!,
     depthShare: Math.exp(logDepth!),
   })
-  const start = [pond.shade, Math.log(pond.windShare), 0, 0]
-  const { point } = leastSquares({
+  const start = [pond.shade, Math.log(pond.windShare), 0, 0, 0]
+  const { shade, logWind, airOffsetC, logDepth } = THERMAL_BOUNDS
+  const { point, covariance } = leastSquares({
     start,
-    bounds: [BOUNDS.shade, BOUNDS.logWind, BOUNDS.airOffsetC, BOUNDS.logDepth],
+    bounds: [shade, logWind, airOffsetC, logDepth, [-PROBE_BOUND_C, PROBE_BOUND_C]],
     residuals: (p) => [
-      ...modelled(pond, read(p), days, readings).map((c, i) => (c - readings[i]!.waterC) / SPREAD.readingC),
-      (p[0]! - start[0]!) / SPREAD.shade,
-      (p[1]! - start[1]!) / SPREAD.logWind,
-      p[2]! / SPREAD.airOffsetC,
-      p[3]! / SPREAD.logDepth,
+      ...modelled(pond, read(p), days, readings).map((c, i) => calm((c + p[4]! - readings[i]!.waterC) / READING_C)),
+      (p[0]! - start[0]!) / THERMAL_SPREAD.shade,
+      (p[1]! - start[1]!) / THERMAL_SPREAD.logWind,
+      p[2]! / THERMAL_SPREAD.airOffsetC,
+      p[3]! / THERMAL_SPREAD.logDepth,
+      p[4]! / PROBE_C,
     ],
   })
-  return read(point)
+  const known = covariance().slice(0, 4)
+  // the two halves of an inverse differ in their last digits
+  const ofPond = new Matrix(known.map((row, i) => row.slice(0, 4).map((c, k) => (ALIKE * (c + known[k]![i]!)) / 2)))
+  return {
+    fit: read(point),
+    spread: new CholeskyDecomposition(ofPond).lowerTriangularMatrix.to2DArray(),
+    probeOffsetC: point[4]!,
+  }
 }
+const PROBE_BOUND_C = 5
+
+/**
+ * A residual whose square is what Student's t makes of it: small ones as they are, large ones less.
+ * @source minus twice the logarithm of the density, but for a constant
+ */
+const calm = (residual: number): number =>
+  Math.sign(residual) * Math.sqrt((FREEDOM + 1) * Math.log1p(residual ** 2 / FREEDOM))
 
 /** Missing days take over the weather of the day before. */
 function withoutGaps(weather: readonly DatedWeather[]): DatedWeather[] {

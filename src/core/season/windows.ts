@@ -1,8 +1,9 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { quantileOfSorted } from '../statistics/quantile'
-import { seededRandom, type Random } from '../numeric/random'
+import { seededRandom } from '../numeric/random'
 import { WINDOW_JOBS, type SeasonRules, type WindowJob } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
+import { drawThermalPond, type ThermalSpread } from './thermal-spread'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
 import { plainDayOfYear, possibleWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear, type WeatherDay } from './weather-year'
@@ -20,6 +21,8 @@ export interface SeasonInput {
   readonly year: number
   readonly weatherYears?: number
   readonly seed?: number
+  /** What is not known of the pond: every year is another pond that it may be. Left out: the pond is as given. */
+  readonly spread?: ThermalSpread
   /** What is known of this year's weather, at the site's height; without it the year is any year. */
   readonly known?: KnownWeather
   /** The newest water reading: the model goes on from it. */
@@ -66,7 +69,8 @@ export const dayToDate = (year: number, day: number): IsoDate => {
   return leap && day > 59 ? addDays(date, 1) : date
 }
 
-export const DEFAULT_WEATHER_YEARS = 30
+/** So many that no seed moves a turn by more than a few days. */
+export const DEFAULT_WEATHER_YEARS = 200
 /** A window is open while at least this share of years allows the job. */
 const OPEN_SHARE = 0.3
 
@@ -82,13 +86,11 @@ export function pondSeason(input: SeasonInput): Season {
   const { weatherYears = DEFAULT_WEATHER_YEARS, seed = 1 } = input
   const station = normalsAtHeight(input.station, input.pond.altitudeM)
   const thermal: ThermalPond = { ...input.pond, latitudeDeg: station.latitudeDeg }
-  const random = seededRandom(seed)
-  const { known } = input
-  const normals = dailyNormals(station)
-  const draw = known
-    ? thisYear(known, station, thermal, input)
-    : (from: Random) => possibleYear(weatherYear(station, from, normals), thermal)
-  const years = Array.from({ length: weatherYears }, () => draw(random))
+  const pondRandom = seededRandom(seed + POND_SEED)
+  const pondOf = () => (input.spread ? drawThermalPond(thermal, input.spread, pondRandom) : thermal)
+  const years = input.known
+    ? thisYear(input.known, station, input, weatherYears, seed).map((year) => year(pondOf()))
+    : possibleYears(station, weatherYears, seed).map((weather) => possibleYear(weather, pondOf()))
   const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i]!.waterC)))
   const dateOf = (day: number) => dayToDate(input.year, day)
   return {
@@ -100,10 +102,33 @@ export function pondSeason(input: SeasonInput): Season {
   }
 }
 
-/** The year is run twice so that January begins with the ice and chill that December left. */
-function possibleYear(weather: WeatherDay[], pond: ThermalPond): PossibleYear {
-  const before = waterTemperatures(weather, pond, { waterC: 4, iceM: 0 })
-  return { weather, water: waterTemperatures(weather, pond, before[DAYS - 1]!) }
+const POND_SEED = 60_013
+
+/** Years drawn last, by station and seed: all ponds at a height meet the same. */
+const drawn = new Map<string, WeatherDay[][]>()
+const KEPT_DRAWS = 6
+
+function possibleYears(station: StationNormals, count: number, seed: number): readonly WeatherDay[][] {
+  return keptDraw(JSON.stringify([station, count, seed]), () => {
+    const random = seededRandom(seed)
+    const normals = dailyNormals(station)
+    return Array.from({ length: count }, () => weatherYear(station, random, normals))
+  })
+}
+
+function keptDraw(key: string, draw: () => WeatherDay[][]): readonly WeatherDay[][] {
+  const years = drawn.get(key) ?? draw()
+  // the last that was asked for is the last to go
+  drawn.delete(key)
+  drawn.set(key, years)
+  if (drawn.size > KEPT_DRAWS) drawn.delete(drawn.keys().next().value!)
+  return years
+}
+
+/** The end of the year is run first so that January begins with the ice and chill that December left. */
+function possibleYear(weather: readonly WeatherDay[], pond: ThermalPond): PossibleYear {
+  const before = waterTemperatures(weather.slice(-RUN_IN_DAYS), pond, { waterC: 8, iceM: 0 }, DAYS - RUN_IN_DAYS + 1)
+  return { weather, water: waterTemperatures(weather, pond, before.at(-1)!) }
 }
 
 /** How much of a reading the modelled water takes over: a spot in a pond is not its mean. @source house default */
@@ -111,22 +136,28 @@ const READING_WEIGHT = 0.7
 /** Days run before New Year so that January begins with the right chill. */
 const RUN_IN_DAYS = 75
 
-/** This year as far as it is known, and likely ways on. A 29 February is run through and left out. */
+/**
+ * This year as far as it is known, and likely ways on, for a pond each. A 29 February is run through and left out.
+ */
 function thisYear(
   known: KnownWeather,
   station: StationNormals,
-  pond: ThermalPond,
   { year, reading }: SeasonInput,
-): (random: Random) => PossibleYear {
+  count: number,
+  seed: number,
+): ((pond: ThermalPond) => PossibleYear)[] {
   const from = addDays(`${year}-01-01`, -RUN_IN_DAYS)
   const days = RUN_IN_DAYS + daysBetween(`${year}-01-01`, `${year + 1}-01-01`)
-  const drawWeather = possibleWeather(known, station, from, days)
   const readAt = reading ? daysBetween(from, reading.date) : -1
   const startDay = plainDayOfYear(from)
   const leapDay = addDays(`${year}-02-28`, 1).endsWith('-29') ? RUN_IN_DAYS + 59 : -1
   const plain = <Day>(all: readonly Day[]) => all.filter((_, i) => i >= RUN_IN_DAYS && i !== leapDay)
-  return (random) => {
-    const weather = drawWeather(random)
+  const weathers = keptDraw(JSON.stringify([known, station, from, days, count, seed]), () => {
+    const random = seededRandom(seed)
+    const drawWeather = possibleWeather(known, station, from, days)
+    return Array.from({ length: count }, () => drawWeather(random))
+  })
+  return weathers.map((weather) => (pond) => {
     const start: WaterDay = { waterC: Math.max(0, (weather[0]!.minAirC + weather[0]!.maxAirC) / 2), iceM: 0 }
     let water = waterTemperatures(weather, pond, start, startDay)
     if (reading && readAt >= 0 && readAt < days - 1) {
@@ -142,7 +173,7 @@ function thisYear(
       ]
     }
     return { weather: plain(weather), water: plain(water) }
-  }
+  })
 }
 
 const band = (values: number[]): DayBand => {

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { normalDeviate, seededRandom } from '../numeric/random'
 import { factorAfter, type PastTest } from './calibration'
-import { crps } from './crps'
 import { normalQuantile, normalShareBelow, Z90 } from './normal'
 import { insideShare } from './pit'
 import { tDensity, tShareBelow } from './student-t'
@@ -96,16 +95,4 @@ describe('the factor by which bands are made wider', () => {
     expect(factor(tests(3, 6, { weight: 0.1 }))).toBeLessThan(factor(tests(3, 6)))
     expect(factor(tests(3, 6, { low: -Infinity, high: Infinity }))).toBeCloseTo(1, 1)
   })
-})
-
-describe('the ranked probability score', () => {
-  it('is the distance of a single member', () => expect(crps([3], 5)).toBe(2))
-  it('of a normal is what its formula says', () => {
-    const random = seededRandom(3)
-    const members = Array.from({ length: 20_000 }, () => normalDeviate(random))
-    // σ(z(2Φ(z)−1) + 2φ(z) − 1/√π) at z = 0 and 1, Gneiting & Raftery 2007
-    expect(crps(members, 0)).toBeCloseTo(0.2337, 2)
-    expect(crps(members, 1)).toBeCloseTo(0.6024, 2)
-  })
-  it('is never below nothing for two members or more that agree', () => expect(crps([2, 2], 2)).toBe(0))
 })

@@ -40,15 +40,18 @@ export const season = {
   yearSource: {
     forecast: ', forecast of {forecastIssued}',
     yearWeatherObservedSo:
-      'This year: weather observed so far{old}, then thirty likely continuations, calculated {liveAt}. Other years: the station’s normals.',
+      'This year: weather observed so far{old}, then 200 likely continuations, calculated {liveAt}. Other years: the station’s normals.',
     fromStationsNormalsThirty:
-      'From the station’s normals of {fetchedAt}: thirty likely years. This year’s weather is added as soon as it has been read.',
+      'From the station’s normals of {fetchedAt}: 200 likely years. This year’s weather is added as soon as it has been read.',
     oldWeather: 'Weather data out of date',
     lastForecast: '; the last forecast is of {forecastIssued}',
     weatherDeskDoesNot: 'The weather service is not answering{forecastIssued}. Later values are based on normals.',
     no: 'No',
     waterTemperatureLoggedFrom:
       '{readings} water {readings, plural, one {temperature} other {temperatures}} logged. From eight over two months on, the model is adjusted to this pond.',
+    checkProbe: 'Check the thermometer',
+    probeHigh: 'Readings lie about {offsetC} above what weather and pond explain.',
+    probeLow: 'Readings lie about {offsetC} below what weather and pond explain.',
     learntFromReadingsInstead: 'Adjusted to {readings} readings: error {fitErrorC} instead of {surveyErrorC}',
     checkedReadings: 'Checked against {readings} readings: error {surveyErrorC}',
     readingsSaySunKept:

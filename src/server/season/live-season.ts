@@ -3,6 +3,7 @@ import type { Knex } from 'knex'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { calibrate } from '@/core/season/calibrate'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
+import { SURVEY_SPREAD } from '@/core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/windows'
 import type { FirmId } from '@/domain/shared/ids'
 import type { PondInContext } from '@/domain/ponds/pond'
@@ -39,6 +40,9 @@ interface Setting {
   readonly today: string
 }
 
+/** Counts the ways of learning from readings: by another one they are learnt from anew. */
+const CALIBRATION = 2
+
 /**
  * Brings one pond up to what is known today: learns from its readings, then works out any year and this year. What
  * has not changed is left alone.
@@ -58,7 +62,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   // a season of any year must be there before anything is kept beside it
   await seasonOf(trx, firmId, pond, house, stations)
   const thermal = { ...thermalPond(pond), latitudeDeg: station.normals.latitudeDeg }
-  const key = hashOf([thermal, readings, days.length > 0 ? days[0]!.date : null])
+  const key = hashOf([CALIBRATION, thermal, readings, days.length > 0 ? days[0]!.date : null])
   let calibration = await findCalibration(trx, pond.id)
   if (calibration?.key !== key) {
     calibration = JSON.parse(JSON.stringify({ ...calibrate(thermal, days, readings), key }, round(4))) as NonNullable<
@@ -73,6 +77,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   const last = readings.at(-1)
   const input = {
     pond: { ...thermalPond(pond), ...calibration.fit },
+    spread: calibration.spread ?? SURVEY_SPREAD,
     station: station.normals,
     rules: seasonRulesOf(houseRulesAt(house, pond.ownRules)),
     year,

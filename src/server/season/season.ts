@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
+import { SURVEY_SPREAD } from '@/core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason, type Season, type SeasonPond } from '@/core/season/windows'
 import type { FirmId } from '@/domain/shared/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/ponds/pond'
@@ -30,8 +31,10 @@ export async function seasonOf(
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   if (!station) return null
+  const calibration = await findCalibration(trx, pond.id)
   const input = {
-    pond: { ...thermalPond(pond), ...(await findCalibration(trx, pond.id))?.fit },
+    pond: { ...thermalPond(pond), ...calibration?.fit },
+    spread: calibration?.spread ?? SURVEY_SPREAD,
     station: station.normals,
     rules: seasonRulesOf(houseRulesAt(house, pond.ownRules)),
     year: SEASON_BASE_YEAR,

@@ -1,6 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { Calibration } from '@/core/season/calibrate'
+import { PROBE_SAID_C } from '@/core/season/thermal-spread'
 import { Why } from '@/ui/kit/why'
 import { usePerson, useShow } from '@/ui/person-context'
 import { DAY_MS } from '@/core/numeric/time'
@@ -21,7 +22,7 @@ const OLD_FORECAST_DAYS = 2
 /** Where the year's figures come from, how old they are, and what the pond's own readings have taught. */
 export function YearSource({ weather, liveAt, calibration, today }: YearSourceProps) {
   const t = useTexts()
-
+  const show = useShow()
   const { timeZone } = usePerson()
   if (!weather.fetchedAt) return null
   const old = weather.forecastIssued ? (Date.parse(today) - Date.parse(weather.forecastIssued)) / DAY_MS : Infinity
@@ -49,6 +50,14 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
         </p>
       )}
       {calibration ? <LearntFrom calibration={calibration} /> : null}
+      {calibration && Math.abs(calibration.probeOffsetC) >= PROBE_SAID_C ? (
+        <p className="mb-0">
+          <span className="verdict look">{t('season.yearSource.checkProbe')}</span>{' '}
+          {t(calibration.probeOffsetC > 0 ? 'season.yearSource.probeHigh' : 'season.yearSource.probeLow', {
+            offsetC: show(Math.abs(calibration.probeOffsetC), 'temperatureStep'),
+          })}
+        </p>
+      ) : null}
     </div>
   )
 }
