@@ -255,9 +255,9 @@ export interface ForecastScoresRow {
   test_high: number | null
   test_scatter: number | null
   stretch: number
-  inside: number
   placed_low: number
   placed_high: number
+  inside: number
 }
 
 export interface GearRow {
