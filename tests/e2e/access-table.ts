@@ -118,6 +118,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'field/share', method: 'POST', allowed: 'open' },
   { route: 'house-rules', method: 'GET', allowed: ALL },
   { route: 'house-rules/constants', method: 'GET', allowed: ALL },
+  { route: 'trust', method: 'GET', allowed: ['owner'] },
   { route: 'visit-types', method: 'GET', allowed: ALL },
   { route: 'visit-types/[key]', method: 'GET', allowed: ALL },
   { route: 'api/v1/visit-types/[key]', method: 'PUT', allowed: ['owner'], body: () => ({ version: 999, job: null }) },
