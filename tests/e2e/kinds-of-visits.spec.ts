@@ -18,7 +18,7 @@ test.beforeAll(async () => {
 const KINDS = [
   ['netting', '01:00', 'lark'],
   ['winter-shutdown', '02:10', 'kelp'],
-  ['tub-care', '22:00', 'museum'],
+  ['tub-care', '20:00', 'museum'],
 ] as const
 
 for (const [visitType, startTime, pond] of KINDS)

@@ -115,6 +115,17 @@ describe('a cleanout of two days', () => {
     )
     for (const c of away.changes.filter((d) => d.kind === 'moved')) expect(c.pair).not.toBeNull()
   })
+  it('goes along whole where a plan begins on its second day and rain falls on that', async () => {
+    const { firmId, actors, pairs } = await planned('Smew')
+    const { first, second } = pairs[0]!
+    const rain = wish({ from: second.day, lostDays: [second.day] })
+    const wet = await workOut(firmId, rain)
+    expect(wet.changes.map((c) => c.key).sort()).toEqual([first.id, second.id].sort())
+    await acceptPlan(actors.office, await finishedRun(actors.office, wet, rain), [second.id])
+    const [pair] = await pairsOf(firmId)
+    expect(daysBetween(pair!.first!.day, pair!.second.day)).toBe(1)
+    expect(pair!.second.day).not.toBe(second.day)
+  })
   it('promised in one of its days stays whole in a late season, and rain on the other day still gives a plan', async () => {
     const { firmId, actors, pairs, crewId } = await planned('Mallard', 2)
     const { first, second } = pairs[0]!

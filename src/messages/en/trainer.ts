@@ -186,10 +186,12 @@ export const trainer = {
   },
   wayNames: { yours: 'Your season', house: 'By the house rules', nothing: 'Nothing done' },
   trainerWords: {
-    yearKindSameChoices: 'The year was kind: the same choices did worse in {count} of {years} other years.',
-    yearUnkindSameChoices: 'The year was unkind: the same choices did better in {count} of {years} other years.',
+    yearKindSameChoices:
+      'The year was kind: the same choices did worse in {count} of {years} other {years, plural, one {year} other {years}}.',
+    yearUnkindSameChoices:
+      'The year was unkind: the same choices did better in {count} of {years} other {years, plural, one {year} other {years}}.',
     hardlyLuckOtherYears:
-      'Neither kind nor unkind: of {years} other years the same choices did better in {better} and worse in {worse}.',
+      'Neither kind nor unkind: of {years} other {years, plural, one {year} other {years}} the same choices did better in {better} and worse in {worse}.',
     youDoBetterThan: 'You did better than the house rules in {ahead} of {years} years.',
     youDoAboutWell:
       'Against the house rules nothing is clear: you were ahead in {ahead} of {years} years, behind in {behind}, level in {level}.',

@@ -85,11 +85,12 @@ export async function gatherPlan(
   now?: Date,
 ): Promise<PlanContext> {
   const { timeZone } = await findFirm(trx)
-  const from = wish.from > today ? wish.from : today
+  const begins = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
   const ponds = new Map(allPonds.map((p) => [p.pondId, p]))
   const crews = (await listCrews(trx)).filter((crew) => !wish.crewsAway.includes(crew.id))
-  const visits = await listPlanningVisits(trx, addDays(from, -LOOK_BACK_DAYS))
+  const visits = await listPlanningVisits(trx, addDays(begins, -LOOK_BACK_DAYS))
+  const from = withFirstDays(visits, { from: begins, to: wish.to, today })
   const periods = await listFirmPeriods(trx, from)
   const days = workingDays(from, wish.to, wish.lostDays, periods)
   const standing = standingVisits(visits, crews, wish, days, from)
@@ -194,6 +195,22 @@ async function openTasks(
     ponds.map((p) => [p.pondId, lampRest(houseRulesAt(house, p.ownRules), p.windows.anyYear)] as const),
   )
   return (await dueTasks(trx, { today, timeZone }, until, rests)).filter((task) => !taken.has(task.id))
+}
+
+/**
+ * The first day of a plan that holds whole pieces of work: a cleanout's second day that falls into it brings its first
+ * along, unless that is over.
+ */
+function withFirstDays(
+  visits: readonly PlanningVisit[],
+  { from, to, today }: { readonly from: string; readonly to: string; readonly today: string },
+): string {
+  const planned = new Map(visits.flatMap((v) => (v.state === 'planned' ? [[v.id as string, v] as const] : [])))
+  const firstDays = [...planned.values()].flatMap((v) => {
+    const first = v.legOf && v.day >= from && v.day <= to ? planned.get(v.legOf) : undefined
+    return first && first.day >= today ? [first.day] : []
+  })
+  return [from, ...firstDays].reduce((a, b) => (b < a ? b : a))
 }
 
 /** Which of the coming visits are the plan's, and which of these may stay where they are. */

@@ -68,13 +68,8 @@ function Figures({ method, i }: { method: VolumeTest['method']; i: number }) {
       return (
         <>
           <Quantity name={`volumeTests.${i}.saltKg`} label={t('survey.volumeTestFields.salt', at)} kind="mass" />
-          <Quantity
-            name={`volumeTests.${i}.rise`}
-            label={t('survey.volumeTestFields.rise')}
-            kind="share"
-            hint={t('survey.volumeTestFields.riseHint')}
-          />
-          <span />
+          <Quantity name={`volumeTests.${i}.rise`} label={t('survey.volumeTestFields.rise')} kind="share" />
+          <span className="soft small align-self-end">{t('survey.volumeTestFields.riseHint')}</span>
         </>
       )
     case 'drain-down':
