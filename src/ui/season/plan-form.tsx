@@ -148,6 +148,7 @@ export function PlanForm({ data }: { data: VisitPlanningData }) {
           <VisitEstimate
             crew={crew}
             isCleanout={isCleanout}
+            rangeMin={spread === 2 ? null : crew.rangeMin}
             headed={t('season.planForm.about', { minutes: duration(minutes), startTime, end })}
           />
         ) : null}

@@ -12,21 +12,25 @@ const LEARNT_SAID = 0.05
 interface VisitEstimateProps {
   readonly crew: VisitPlanningData['crews'][number]
   readonly isCleanout: boolean
+  /** Between which it takes in four of five cases; null where only a part of it is asked for. */
+  readonly rangeMin: readonly [number, number] | null
   /** How long, from when to when. */
   readonly headed: string
 }
 
 /** How long a visit takes a crew, part by part, and what a cleanout moves of water. */
-export function VisitEstimate({ crew, isCleanout, headed }: VisitEstimateProps) {
+export function VisitEstimate({ crew, isCleanout, rangeMin, headed }: VisitEstimateProps) {
   const t = useTexts()
-  const { learntFactor, rangeMin } = crew
+  const { learntFactor } = crew
 
   return (
     <div className="sheet stick">
       <h2>{headed}</h2>
-      <p className="mb-1">
-        {t('season.planForm.between', { low: duration(rangeMin[0]), high: duration(rangeMin[1]) })}
-      </p>
+      {rangeMin ? (
+        <p className="mb-1">
+          {t('season.planForm.between', { low: duration(rangeMin[0]), high: duration(rangeMin[1]) })}
+        </p>
+      ) : null}
       {Math.abs(learntFactor - 1) >= LEARNT_SAID ? (
         <p className="soft small">
           {t('season.planForm.plainEstimateLoggedVisits', {
