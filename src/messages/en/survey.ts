@@ -32,7 +32,7 @@ export const survey = {
     legend: 'Other volume measurements',
     remove: 'Remove measurement {i}',
     container: '{i}. Timed fill: container',
-    seconds: 'Seconds to fill the container',
+    seconds: 'Seconds to fill it',
     fillTime: 'Time to fill the pond',
     salt: '{i}. Salt dilution: salt added',
     rise: 'Rise in salinity',
