@@ -17,8 +17,8 @@ test.beforeAll(async () => {
 /** Kinds whose steps the crew answers without signal from the first to the last, each at an hour of its own. */
 const KINDS = [
   ['netting', '01:00', 'lark'],
-  ['winter-shutdown', '02:10', 'kelp'],
-  ['tub-care', '20:00', 'museum'],
+  ['winter-shutdown', '17:10', 'kelp'],
+  ['tub-care', '20:20', 'museum'],
 ] as const
 
 for (const [visitType, startTime, pond] of KINDS)

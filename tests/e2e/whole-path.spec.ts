@@ -47,7 +47,8 @@ async function surveyPond(page: Page): Promise<void> {
   await page.getByLabel('Fish 1 species').selectOption({ label: 'Koi' })
   await page.getByLabel('Fish 1 count').fill('4')
   await page.getByLabel('Fish 1 length').fill('12 in')
-  await expect(page.getByTestId('adopted-volume')).toContainText('m³ ±')
+  // tape and meter do not quite agree: a range, not a plus-minus
+  await expect(page.getByTestId('adopted-volume')).toHaveText(/^[\d.]+\sm³ \([\d.]+\sm³ to [\d.]+\sm³\)/)
   await page.getByRole('button', { name: 'Save pond' }).click()
   await expect(page.getByRole('heading', { name: 'Millstone pond', level: 1 })).toBeVisible()
 }
@@ -102,7 +103,7 @@ async function readTheYear(page: Page): Promise<void> {
   const cleanout = page.getByRole('listitem').filter({ hasText: 'Spring cleanout' }).first()
   await cleanout.getByText('Why this window').click()
   await expect(cleanout).toContainText(/water is between 4\.0\s°C and 13\.0\s°C/)
-  await expect(cleanout).toContainText(/of 30 likely years/)
+  await expect(cleanout).toContainText(/of 200 likely years/)
 }
 
 async function planCleanout(page: Page): Promise<string> {

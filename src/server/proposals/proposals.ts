@@ -60,7 +60,7 @@ export async function makeProposal(
   if (input.validUntil < todayIn(actor.timeZone))
     throw badField('validUntil', said('proposals.problems.dayPastGiveOneCustomer'))
   const { stations } = await weather()
-  // the runs take a second or so: before anything is locked
+  // the runs take seconds: before anything is locked
   const outlook = input.whatIfId ? await proposedOutlook(actor, pondId, input.whatIfId) : undefined
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)

@@ -1,5 +1,3 @@
-import { setImmediate } from 'node:timers/promises'
-import { freezeComparison } from '@/core/ecosystem/comparison/frozen-comparison'
 import type { PondId, WhatIfId } from '@/domain/shared/ids'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { ProposedOutlook } from '@/domain/proposals/proposal'
@@ -13,6 +11,7 @@ import { listStations } from '@/server/season/weather-repository'
 import { findWhatIf } from '@/server/forecasts/what-if-repository'
 import { todayIn } from '@/server/platform/today'
 import { pondModel } from '@/server/forecasts/pond-model'
+import { heavy } from '@/server/platform/threads/heavy'
 import { said } from '@/domain/shared/said'
 
 /** A customer reads a season of it, in bands of so many runs: what one request may take to work out. */
@@ -35,6 +34,6 @@ export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId
   })
   if (!model) throw badField('whatIfId', said('proposals.problems.weatherKnownPondChooseStation'))
   const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MAX_DAYS) }, model)
-  const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
+  const frozen = await heavy('frozen-comparison', { comparison, members: MEMBERS })
   return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }
 }

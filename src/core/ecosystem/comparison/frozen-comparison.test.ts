@@ -17,10 +17,8 @@ const comparison: Comparison = {
   seed: 3,
 }
 
-it('keeps the bands and measures of the same members, and lets others have their turn between two', async () => {
-  let rests = 0
-  const frozen = await freezeComparison(comparison, 4, async () => void rests++)
-  expect(rests).toBe(4)
+it('keeps the bands and measures of the same members', () => {
+  const frozen = freezeComparison(comparison, 4)
   expect(frozen.options.map((way) => way.measures.length)).toEqual([4, 4])
   const runner = new ComparisonRunner(comparison)
   const runs = [0, 1, 2, 3].map((member) => runner.member(member)[1]!)

@@ -20,18 +20,10 @@ const rounded = (band: Band): Band => {
   return { p10: to(band.p10), p50: to(band.p50), p90: to(band.p90) }
 }
 
-/** Runs so many members and keeps what is read. @param rest awaited between members, so that others get their turn */
-export async function freezeComparison(
-  comparison: Comparison,
-  members: number,
-  rest: () => Promise<void>,
-): Promise<FrozenComparison> {
+/** Runs so many members and keeps what is read. */
+export function freezeComparison(comparison: Comparison, members: number): FrozenComparison {
   const runner = new ComparisonRunner(comparison)
-  const runs: MemberRun[][] = []
-  for (let member = 0; member < members; member++) {
-    runs.push(runner.member(member))
-    await rest()
-  }
+  const runs: MemberRun[][] = Array.from({ length: members }, (_, member) => runner.member(member))
   return {
     from: comparison.from,
     days: comparison.days,

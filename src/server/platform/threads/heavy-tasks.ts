@@ -1,4 +1,6 @@
 import { calculate } from '@/calc/registry'
+import type { Comparison } from '@/core/ecosystem/comparison/comparison'
+import { freezeComparison } from '@/core/ecosystem/comparison/frozen-comparison'
 import { DomainError } from '@/core/errors'
 import { playChoices, seasonScore } from '@/core/trainer/debrief'
 import type { WeekChoice } from '@/core/trainer/play'
@@ -53,6 +55,8 @@ const HEAVY_TASKS = {
     readonly to: string
     readonly timeZone: string
   }) => readBusyTimes(text, from, to, timeZone),
+  'frozen-comparison': ({ comparison, members }: { readonly comparison: Comparison; readonly members: number }) =>
+    freezeComparison(comparison, members),
   'trainer-season': ({
     scenario,
     seed,

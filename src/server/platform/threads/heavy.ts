@@ -7,8 +7,8 @@ import { inWords, said } from '@/domain/shared/said'
 
 /** A request waits no longer than this for what it asked to be computed. */
 const DEADLINE_MS = 3000
-/** A season is played through several years: it gets longer. */
-const LONGER_MS: Partial<Record<HeavyKind, number>> = { 'trainer-season': 15_000 }
+/** A season is played through several years, a what-if through twenty: they get longer. */
+const LONGER_MS: Partial<Record<HeavyKind, number>> = { 'frozen-comparison': 30_000, 'trainer-season': 15_000 }
 const MAX_WAITING = 24
 const LIMITS = { maxOldGenerationSizeMb: 384 }
 
