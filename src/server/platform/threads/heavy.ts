@@ -7,7 +7,7 @@ import { inWords, said } from '@/domain/shared/said'
 
 /** A request waits no longer than this for what it asked to be computed. */
 const DEADLINE_MS = 3000
-/** A season is played through several years, a what-if through twenty: they get longer. */
+/** Seasons are played through several years, what-ifs through twenty runs of each option: they get longer. */
 const LONGER_MS: Partial<Record<HeavyKind, number>> = { 'frozen-comparison': 30_000, 'trainer-season': 15_000 }
 const MAX_WAITING = 24
 const LIMITS = { maxOldGenerationSizeMb: 384 }
