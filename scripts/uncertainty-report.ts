@@ -13,22 +13,15 @@ import {
   type TwistKey,
 } from '../src/core/assimilation/trials/coverage'
 import { LEAK_CASES, leakRates, leakReliability } from '../src/core/season/trials/leaks'
-import { SEASON_CASES, seasonRates } from '../src/core/season/trials/seasons'
-import { VOLUME_CASES, volumeRates } from '../src/core/survey/trials/volumes'
-import { DURATION_CASES, durationRates } from '../src/core/visits/trials/durations'
+import { CHANCE, percent, type Section } from './lib/report-section'
+import { designs, durations, seasons, volumes } from './lib/report-trials'
 
 /** What bands of 80 % may hold: of ponds as the model has them, and of ponds that no model has. */
 const BARS = { own: [0.74, 0.88], changed: [0.7, 1] } as const
 /** Likelihoods may part from what comes by so much, in tenths with so many cases. */
 const RELIABLE = { within: 0.1, cases: 30 } as const
 const FALSE_ALARMS = 0.05
-/** Standard errors by which a share of few cases may fall out of its bar by chance. */
-const CHANCE = 2.5
 const LEAK_PONDS = 200
-const VOLUME_BAR = 0.75
-const DURATION_BAR = [0.75, 0.88] as const
-/** Visits of one firm go together: each counts for so many cases of its own. */
-const DURATION_GO_TOGETHER = 8
 
 type Method = CoverageOf['method']
 interface Group {
@@ -79,6 +72,7 @@ async function main(): Promise<void> {
     leaks(),
     volumes(),
     durations(file ? 150 : 30),
+    designs(file ? 1000 : 120),
     seasons(file ? 40 : 6),
   ]
   for (const { lines } of sections) process.stdout.write(`${lines.join('\n')}\n`)
@@ -94,13 +88,6 @@ async function main(): Promise<void> {
     )
   if (sections.some(({ failed }) => failed)) process.exitCode = 1
 }
-
-interface Section {
-  readonly lines: readonly string[]
-  readonly failed: boolean
-}
-
-const percent = (share: number) => String(Math.round(100 * share))
 
 /** Whether a share of so many cases lies out of its bar by more than chance. */
 function misses({ cases, held }: Held, [low, high]: readonly [number, number]): boolean {
@@ -196,81 +183,6 @@ function leaks(): Section {
       '| said | ponds | said, mean | leaked |',
       '| --- | --- | --- | --- |',
       ...tenths,
-      '',
-    ],
-    failed,
-  }
-}
-
-const VOLUME_PONDS = 4000
-
-function volumes(): Section {
-  let failed = false
-  const cases = Object.entries(VOLUME_CASES).map(([name, trial]) => {
-    const { held, open, blamed, sigmaShare } = volumeRates(trial, VOLUME_PONDS)
-    const missed = held < VOLUME_BAR
-    failed ||= missed
-    return `| ${name} | ${percent(held)}${missed ? ' !' : ''} | ${percent(open)} | ${percent(blamed.rightly)} | ${percent(blamed.wrongly)} | ${percent(sigmaShare)} |`
-  })
-  return {
-    lines: [
-      `## Adopted volumes, ${VOLUME_PONDS} ponds a case (80 % bands, at least ${percent(VOLUME_BAR)})`,
-      '',
-      '| case | held | told that ways differ | rightly blamed | wrongly blamed | one sigma, % of the volume |',
-      '| --- | --- | --- | --- | --- | --- |',
-      ...cases,
-      '',
-    ],
-    failed,
-  }
-}
-
-function durations(firms: number): Section {
-  let failed = false
-  const cases = Object.entries(DURATION_CASES).map(([name, trial]) => {
-    const { held, tookOverPlanned } = durationRates(trial, firms)
-    const chance = CHANCE * Math.sqrt(0.16 / (firms * DURATION_GO_TOGETHER))
-    const missed = held < DURATION_BAR[0] - chance || held > DURATION_BAR[1] + chance
-    failed ||= missed
-    return `| ${name} | ${percent(held)}${missed ? ' !' : ''} | ${tookOverPlanned.toFixed(2)} |`
-  })
-  return {
-    lines: [
-      `## Durations of visits, ${firms} firms a case (80 % bands, ${percent(DURATION_BAR[0])} to ${percent(DURATION_BAR[1])})`,
-      '',
-      '| case | held | took over planned |',
-      '| --- | --- | --- |',
-      ...cases,
-      '',
-    ],
-    failed,
-  }
-}
-
-/** Of bands of 80 % from May to October; with a thermometer that is off, and ponds of which few are looked at. */
-const SEASON_BAR = { low: 0.7, high: 0.92 } as const
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
-const MAY_TO_OCTOBER = [4, 10] as const
-
-function seasons(ponds: number): Section {
-  let failed = false
-  const cases = Object.entries(SEASON_CASES).map(([name, trial]) => {
-    const { byMonth, used, probeC } = seasonRates(trial, ponds)
-    const open = byMonth.slice(...MAY_TO_OCTOBER)
-    const mean = open.reduce((sum, m) => sum + m, 0) / open.length
-    const missed = mean < SEASON_BAR.low || mean > SEASON_BAR.high
-    failed ||= missed
-    return `| ${name} | ${byMonth.map(percent).join(' | ')} | ${percent(mean)}${missed ? ' !' : ''} | ${percent(used)} | ${probeC.toFixed(1)} |`
-  })
-  return {
-    lines: [
-      `## Season bands of 80 %, ${ponds} ponds a case, twelve unseen years each`,
-      '',
-      `| case | ${MONTHS.join(' | ')} | May to Oct | fit used | probe found off, °C |`,
-      `| --- | ${MONTHS.map(() => '---').join(' | ')} | --- | --- | --- |`,
-      ...cases,
-      '',
-      'Water that freezes has one temperature in band and truth alike, so that winter holds more.',
       '',
     ],
     failed,

@@ -102,6 +102,8 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   // price and proposal with both versions
   await part(page, 'Materials and price')
   await expect(page.getByTestId('price-total')).toHaveText(/€[\d,]+/)
+  const range = page.getByTestId('price-range')
+  await expect(range).toHaveText(/nine in ten such jobs come to €[\d,]+ to €[\d,]+; about \d+ in 100/)
   const proposal = page.getByRole('region', { name: 'Proposal' })
   await proposal.getByLabel('Message to the customer').fill('The larger bed carries your koi when they are grown.')
   await proposal.getByRole('button', { name: 'Add option' }).click()

@@ -5,6 +5,7 @@ import { treatingGravel, DEFAULT_LAYERS } from './bed/layers'
 import type { DesignResult } from './design'
 import type { DesignProblemInput } from './design-input'
 import { monthlyTanMgL, tanWithoutBed } from './sizing/treatment'
+import { flowSigmaShare } from './flow/flow-spread'
 import { sizeThroughYear } from './sizing/yearly-sizing'
 
 /**
@@ -20,7 +21,6 @@ export const SPREAD = {
   nitrification: 0.25,
   /** Degrees, not a share. */
   waterC: 1,
-  flow: 0.07,
   /** How much of what falls is solids, and how much of it the bed keeps. */
   solids: 0.3,
 } as const
@@ -49,7 +49,8 @@ type Drawn = Pick<DesignProblemInput, 'pond' | 'design' | 'rules'>
  */
 export function designBands(problem: Drawn, result: DesignResult): DesignBands {
   const random = seededRandom(SEED)
-  const draws = Array.from({ length: DRAWS }, () => drawOnce(problem, result, random))
+  const flowSigma = flowSigmaShare(result)
+  const draws = Array.from({ length: DRAWS }, () => drawOnce(problem, result, flowSigma, random))
   const band = (of: (draw: ReturnType<typeof drawOnce>) => number): Band => {
     const sorted = draws.map(of).sort((a, b) => (a === b ? 0 : a - b))
     // between two draws that rise without end there is nothing to interpolate
@@ -68,7 +69,7 @@ export function designBands(problem: Drawn, result: DesignResult): DesignBands {
 }
 
 /** A design's figures as they may turn out once. */
-function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: Random) {
+function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, flowSigma: number, random: Random) {
   const own = treatingGravel(design.layers, rules.materials)
   const bed = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS, rules.materials) : own
   /** A factor about 1, never below 0. */
@@ -76,7 +77,7 @@ function drawOnce({ pond, design, rules }: Drawn, result: DesignResult, random: 
   const [count, length] = [about(SPREAD.fishCount), about(SPREAD.fishLength)]
   const warmer = SPREAD.waterC * normalDeviate(random)
   const [ration, protein, nitrification] = [about(SPREAD.ration), about(SPREAD.protein), about(SPREAD.nitrification)]
-  const flow = about(SPREAD.flow)
+  const flow = about(flowSigma)
   const fish = grownFish(pond.fish, rules.growthYears).map((f) => ({
     ...f,
     // feed goes with mass: what is given more or less is as if there were more or fewer of them

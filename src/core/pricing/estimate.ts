@@ -70,7 +70,7 @@ export function estimate(
       return []
     }
     const step = known?.step ?? 1
-    const quantity = roundUp(need.quantity * (1 + (known?.waste ?? 0)), step)
+    const quantity = inStockSteps(need.quantity * (1 + (known?.waste ?? 0)), step)
     const costMinor = known?.costMinor ?? need.own!.costMinor
     return [
       {
@@ -121,5 +121,6 @@ export function estimate(
   }
 }
 
-const roundUp = (quantity: number, step: number): number =>
+/** An amount rounded up to what can be bought. */
+export const inStockSteps = (quantity: number, step: number): number =>
   Number((Math.ceil(quantity / step - 1e-9) * step).toFixed(6))

@@ -339,6 +339,8 @@ export const parts = {
     tax: 'Tax, {tax} %',
     price: 'Price',
     materials2: '{name} materials',
+    chargedRange:
+      'Charged by what it takes, nine in ten such jobs come to {low} to {high}; about {dearer, number} in 100 to more than this price.',
     saveCsv: 'Export (CSV)',
     priceBook: 'Price book',
   },

@@ -10,6 +10,7 @@ import { may } from '@/domain/people/roles'
 import { usePerson } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { ProposalMaker } from '../proposal-maker'
+import { PriceRangeNote } from './price-range-note'
 import { UpkeepTable } from './upkeep-table'
 import type { DesignPart } from '@/ui/design/use-design'
 
@@ -130,6 +131,7 @@ export function PricePart({ data, shown }: DesignPart) {
             </tfoot>
           </table>
         </div>
+        {priceBook ? <PriceRangeNote price={price} book={priceBook} /> : null}
         <div className="d-flex gap-3 align-items-center">
           <button
             type="button"
