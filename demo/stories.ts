@@ -268,7 +268,7 @@ async function offerBrewery(owner: Actor, pondId: PondId, today: string): Promis
   const [rebuilt] = (await designPage(owner, pondId)).designs.filter((d) => d.state === 'open')
   const { id: whatIfId } = await saveWhatIf(owner, pondId, {
     name: 'A green spring, with the bed as it is and rebuilt',
-    from: nextTime('05-10', today),
+    from: nextTime('05-10', today, null),
     days: 90,
     start: 'green',
     members: 60,

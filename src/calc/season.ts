@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { openWaterEvaporationMmPerD } from '../core/season/evaporation'
 import { DEFAULT_SEASON_RULES, WINDOW_JOBS, type SeasonRules } from '../core/season/house-rules'
-import { daylightHours } from '../core/season/sun'
+import { daylightHours, LATITUDE_RANGE } from '../core/season/sun'
 import { SURVEY_SPREAD } from '../core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
 import { defineCalculation, isoDay, numberIn } from './define'
@@ -96,7 +96,7 @@ export const SEASON_CALCULATIONS = [
     input: z
       .strictObject({
         date: isoDay,
-        latitude_deg: numberIn([-66, 66]),
+        latitude_deg: numberIn([-90, 90]),
         tmin_C: numberIn([-50, 50]),
         tmax_C: numberIn([-50, 60]),
         rh_percent: numberIn([1, 100]),
@@ -136,7 +136,7 @@ export const SEASON_CALCULATIONS = [
         altitude_m: numberIn([-400, 5000]).default(0),
       }),
       station: z.strictObject({
-        latitude_deg: numberIn([20, 66], 'northern temperate latitudes'),
+        latitude_deg: numberIn(LATITUDE_RANGE),
         altitude_m: numberIn([-400, 5000]),
         months: z.array(month).length(12),
       }),

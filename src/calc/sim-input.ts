@@ -3,6 +3,7 @@ import { CUT_PLANTS } from '../core/ecosystem/events'
 import { RUNOFF_FROM } from '../core/ecosystem/runoff'
 import { NO_ECO_GUESTS } from '../core/ecosystem/guests'
 import { USUAL_SOURCE, type EcoPond } from '../core/ecosystem/pond'
+import { LATITUDE_RANGE } from '../core/season/sun'
 import { numberIn, protein } from './define'
 
 const share = numberIn([0, 1])
@@ -20,7 +21,7 @@ export const weatherDay = z
   .refine((d) => d.max_C >= d.min_C, { path: ['max_C'], error: 'must be at least min_C' })
 
 export const pond = z.strictObject({
-  latitude_deg: numberIn([0, 66]),
+  latitude_deg: numberIn(LATITUDE_RANGE),
   altitude_m: numberIn([-400, 5000]).default(0),
   volume_m3: z.number().positive().max(1e5),
   area_m2: z.number().positive().max(2e5),

@@ -1,6 +1,7 @@
 import { addDays, daysBetween, yearOf, type IsoDate } from '../../src/core/numeric/calendar'
 import { seededRandom } from '../../src/core/numeric/random'
-import { plainDayOfYear, type DatedWeather } from '../../src/core/season/weather-ahead'
+import { plainDayOfYear } from '../../src/core/season/season-year'
+import type { DatedWeather } from '../../src/core/season/weather-ahead'
 import { weatherYear, type WeatherDay } from '../../src/core/season/weather-year'
 import { STATIONS } from './stations'
 

@@ -1,6 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { recordOf } from '../numeric/record-of'
-import { plainDayOfYear, type DatedWeather } from '../season/weather-ahead'
+import { type DatedWeather } from '../season/weather-ahead'
+import { plainDayOfYear } from '../season/season-year'
 import type { PondEvent } from '../ecosystem/events'
 import { simulate } from '../ecosystem/simulate'
 import { nextBias, type Wander } from './bias'

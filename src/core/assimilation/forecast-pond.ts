@@ -1,6 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { dailyNormals, type StationNormals } from '../season/station'
-import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
+import { type DatedWeather, type KnownWeather } from '../season/weather-ahead'
+import { plainDayOfYear } from '../season/season-year'
 import type { PondEvent } from '../ecosystem/events'
 import { pastScoreOf, scoresOf, type Issued } from './issued'
 import { lookBackDays, lookedBackAt } from './look-back'

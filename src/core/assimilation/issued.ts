@@ -1,7 +1,7 @@
 import { daysBetween, type IsoDate } from '../numeric/calendar'
 import { recordOf } from '../numeric/record-of'
 import { quantileOfSorted } from '../statistics/quantile'
-import { plainDayOfYear } from '../season/weather-ahead'
+import { plainDayOfYear } from '../season/season-year'
 import type { Band } from '../ecosystem/comparison/comparison'
 import { shareBelow, type Spread } from '../statistics/two-piece-normal'
 import type { Placed } from '../statistics/pit'

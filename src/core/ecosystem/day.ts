@@ -1,5 +1,5 @@
 import { openWaterEvaporationOnDay } from '../season/evaporation'
-import { daylightHoursOnDay, solarFromSunshineMJ } from '../season/sun'
+import { daylightHoursOnDay, DECEMBER_SOLSTICE, JUNE_SOLSTICE, solarFromSunshineMJ } from '../season/sun'
 import { absorbedSolarW, dewPointC } from '../season/water-temperature'
 import type { WeatherDay } from '../season/weather-year'
 import type { EcoPond } from './pond'
@@ -25,23 +25,28 @@ export interface EcoDay {
 /** Part of sunlight that plants use. @source 0.45 of global radiation, usual */
 const PAR_SHARE = 0.45
 const WATER_ALBEDO = 0.08
-/** When leaves fall: most around a day with a spread, some all year. @source temperate broadleaf litter, rounded */
-const LEAF_FALL = { day: 300, spreadDays: 14, inAutumn: 0.85 } as const
-const MIDSUMMER = 172
-const MIDWINTER = 355
+/**
+ * When leaves fall: most around so many days after the longest day with a spread, some all year.
+ * @source temperate broadleaf litter, rounded
+ */
+const LEAF_FALL = { afterLongestDay: 128, spreadDays: 14, inAutumn: 0.85 } as const
+const DAYS = 365
 
 /** Astronomy and long names of a day worked out once. @param dayOfYear 1..365 */
 export function ecoDay(pond: EcoPond, weather: WeatherDay, dayOfYear: number): EcoDay {
   const meanAirC = (weather.minAirC + weather.maxAirC) / 2 + (pond.airOffsetC ?? 0)
   const solarMJ = solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, weather.sunshineH)
   const solarW = absorbedSolarW(pond, solarMJ)
+  const longest = pond.latitudeDeg < 0 ? DECEMBER_SOLSTICE : JUNE_SOLSTICE
+  /** Days since the longest day, 0..364. */
+  const since = (dayOfYear - longest + DAYS) % DAYS
   const fall =
-    Math.exp(-0.5 * ((dayOfYear - LEAF_FALL.day) / LEAF_FALL.spreadDays) ** 2) /
+    Math.exp(-0.5 * ((since - LEAF_FALL.afterLongestDay) / LEAF_FALL.spreadDays) ** 2) /
     (LEAF_FALL.spreadDays * Math.sqrt(2 * Math.PI))
   return {
     dayOfYear,
     dayLengthH: daylightHoursOnDay(pond.latitudeDeg, dayOfYear),
-    daysShorten: dayOfYear > MIDSUMMER && dayOfYear < MIDWINTER,
+    daysShorten: since > 0 && since < DECEMBER_SOLSTICE - JUNE_SOLSTICE,
     meanAirC,
     halfRangeC: (weather.maxAirC - weather.minAirC) / 2,
     dewC: dewPointC(meanAirC, weather.humidityPercent),

@@ -1,5 +1,6 @@
 import { assertInRange, assertPositive } from '../errors'
 import type { EcoGuests } from './guests'
+import { LATITUDE_RANGE } from '../season/sun'
 import type { ThermalPond } from '../season/water-temperature'
 
 /** What an upflow bed, or any filter taken as one, is to the simulator. */
@@ -103,7 +104,7 @@ export function assertEcoPond(pond: EcoPond): void {
   assertInRange('fish.protein', pond.fish.protein, [0.05, 0.7])
   assertInRange('fallM', pond.fallM, [0, 20])
   assertInRange('leafKgPerYear', pond.leafKgPerYear, [0, 1e5])
-  assertInRange('latitudeDeg', pond.latitudeDeg, [0, 66])
+  assertInRange('latitudeDeg', pond.latitudeDeg, LATITUDE_RANGE)
   for (const share of ['marginalShare', 'lilyShare', 'floatingShare', 'submergedShare'] as const)
     assertInRange(`plants.${share}`, pond.plants[share], [0, 1])
 }

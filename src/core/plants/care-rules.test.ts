@@ -19,6 +19,7 @@ const patch = (species: string, over: Partial<GrowingPatch> = {}): GrowingPatch 
 const window = (earliest: string, best: string, latest: string) => ({ earliest, best, latest })
 const year = (today: string, over: Partial<CareYear> = {}): CareYear => ({
   today,
+  seasonFrom: 1,
   weeklyWaterC: USUAL_WEEKS,
   dividing: window('2027-03-20', '2027-04-10', '2027-05-05'),
   tenderOut: window('2027-05-20', '2027-06-01', '2027-06-15'),
@@ -33,14 +34,14 @@ describe('the warmth of the water', () => {
   it('gathers over the base: 70 degree-days of 15 °C water take ten days', () => {
     expect(degreeDaysOf(15)).toBe(7)
     expect(degreeDaysOf(3)).toBe(0)
-    expect(dayOfDegreeDays(flat(15), '2027-06-01', { degreeDays: 70, minDays: 7 })).toBe('2027-06-11')
+    expect(dayOfDegreeDays(flat(15), '2027-06-01', { degreeDays: 70, minDays: 7 }, '2027-12-31')).toBe('2027-06-11')
   })
   it('waits its least days in warm water, and for another year in cold', () => {
-    expect(dayOfDegreeDays(flat(28), '2027-06-01', { degreeDays: 70, minDays: 7 })).toBe('2027-06-08')
-    expect(dayOfDegreeDays(flat(7), '2027-06-01', { degreeDays: 70, minDays: 7 })).toBeNull()
+    expect(dayOfDegreeDays(flat(28), '2027-06-01', { degreeDays: 70, minDays: 7 }, '2027-12-31')).toBe('2027-06-08')
+    expect(dayOfDegreeDays(flat(7), '2027-06-01', { degreeDays: 70, minDays: 7 }, '2027-12-31')).toBeNull()
   })
   it('asks for 52 weeks', () =>
-    expect(() => dayOfDegreeDays([1, 2], '2027-01-01', { degreeDays: 1, minDays: 0 })).toThrow('52 weeks'))
+    expect(() => dayOfDegreeDays([1, 2], '2027-01-01', { degreeDays: 1, minDays: 0 }, '2027-12-31')).toThrow('52 weeks'))
   it('counts the last day of the year to the last week', () =>
     expect([weekOf('2027-01-01'), weekOf('2027-12-31'), weekOf('2028-12-31')]).toEqual([0, 51, 51]))
 })

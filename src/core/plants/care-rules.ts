@@ -1,4 +1,5 @@
-import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../numeric/calendar'
+import { addDays, daysBetween, weekOf, type IsoDate } from '../numeric/calendar'
+import { seasonBegins, seasonEnds, seasonYearOf, type SeasonFrom } from '../season/season-year'
 import { CARE_CADENCE } from './care-cadence'
 import { plantSpecies, type PlantSpecies } from './species'
 import { dayOfDegreeDays, degreeDaysOf } from './degree-days'
@@ -44,6 +45,8 @@ interface CareWindow {
 
 export interface CareYear {
   readonly today: IsoDate
+  /** Month with whose first the season year begins. */
+  readonly seasonFrom: SeasonFrom
   /** Expected water of 52 weeks, °C. */
   readonly weeklyWaterC: readonly number[]
   /** When crowns are divided; null where no season is known. */
@@ -129,6 +132,12 @@ const task = (patch: GrowingPatch, action: CareAction, due: IsoDate, latest: Iso
   why,
 })
 
+/** First and last day of the season year in which today lies. */
+function seasonOf({ today, seasonFrom }: CareYear): { begins: IsoDate; ends: IsoDate } {
+  const year = seasonYearOf(today, seasonFrom)
+  return { begins: seasonBegins(year, seasonFrom), ends: seasonEnds(year, seasonFrom) }
+}
+
 function byCondition(patch: GrowingPatch, { today }: CareYear): CareTask[] {
   const action = ASKS[patch.condition]
   if (!action) return []
@@ -138,15 +147,16 @@ function byCondition(patch: GrowingPatch, { today }: CareYear): CareTask[] {
   return [task(patch, action, seen, addDays(seen, CARE_RULES.conditionWithinDays), 'condition')]
 }
 
-function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWaterC }: CareYear): CareTask[] {
-  const newYear = `${yearOf(today)}-01-01`
+function byWarmth(patch: GrowingPatch, species: PlantSpecies, year: CareYear): CareTask[] {
+  const { today, weeklyWaterC } = year
+  const { begins, ends } = seasonOf(year)
   const cadence = species.aggressiveness >= 2 ? CARE_CADENCE.aggressive : CARE_CADENCE.others
   const due = (action: CareAction, first: number, gap: { degreeDays: number; minDays: number }): CareTask[] => {
     const last = patch.lastDone[action]
-    const thisYear = last !== undefined && last >= newYear
+    const thisYear = last !== undefined && last >= begins
     const day = thisYear
-      ? dayOfDegreeDays(weeklyWaterC, last, gap)
-      : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, minDays: 0 })
+      ? dayOfDegreeDays(weeklyWaterC, last, gap, ends)
+      : dayOfDegreeDays(weeklyWaterC, begins, { degreeDays: first, minDays: 0 }, ends)
     // what was due while it grew is over once the water is cold
     return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]!) > 0)
       ? [task(patch, action, day, addDays(day, gap.minDays), 'warmth')]
@@ -158,24 +168,26 @@ function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWat
   if (species.role === 'cover' || species.aggressiveness >= 2)
     tasks.push(...due('pull-back', CARE_RULES.growthDegreeDays, cadence))
   if (species.role === 'floating') tasks.push(...due('thin', CARE_RULES.growthDegreeDays, CARE_CADENCE.others))
-  if (species.role === 'lily') tasks.push(...feeding(patch, today, weeklyWaterC))
+  if (species.role === 'lily') tasks.push(...feeding(patch, year))
   return tasks
 }
 
 /** Lilies and lotus, monthly while the water is warm. */
-function feeding(patch: GrowingPatch, today: IsoDate, weeklyWaterC: readonly number[]): CareTask[] {
-  const newYear = `${yearOf(today)}-01-01`
+function feeding(patch: GrowingPatch, year: CareYear): CareTask[] {
+  const { today, weeklyWaterC } = year
+  const { begins, ends } = seasonOf(year)
   const last = patch.lastDone.feed
-  const from = last !== undefined && last >= newYear ? addDays(last, CARE_RULES.feedEveryDays) : newYear
+  const from = last !== undefined && last >= begins ? addDays(last, CARE_RULES.feedEveryDays) : begins
   const warm = (day: IsoDate) => weeklyWaterC[weekOf(day)]! > CARE_RULES.feedAboveC
   // what was missed while it was warm is not made up for in cold water
-  for (let day = from; yearOf(day) === yearOf(today); day = addDays(day, 1))
+  for (let day = from; day <= ends; day = addDays(day, 1))
     if (warm(day) && (day >= today || warm(today)))
       return [task(patch, 'feed', day, addDays(day, CARE_RULES.conditionWithinDays), 'warm-water')]
   return []
 }
 
-function byWindow(patch: GrowingPatch, species: PlantSpecies, { today, dividing, frost }: CareYear): CareTask[] {
+function byWindow(patch: GrowingPatch, species: PlantSpecies, year: CareYear): CareTask[] {
+  const { today, dividing, frost } = year
   const tasks: CareTask[] = []
   const since = patch.lastDone.divide ?? patch.plantedOn
   const years = species.aggressiveness >= 2 ? CARE_RULES.divideYears.aggressive : CARE_RULES.divideYears.others
@@ -194,14 +206,18 @@ function byWindow(patch: GrowingPatch, species: PlantSpecies, { today, dividing,
     tasks.push(task(patch, 'lift', lift, frost.best, 'frost-comes'))
   if ((species.winter === 'cut' || species.winter === 'annual') && !doneSince('cut-back', frost.earliest))
     tasks.push(task(patch, 'cut-back', frost.best, addDays(frost.best, CARE_RULES.cutBackWithinDays), 'frost-came'))
-  return tasks.filter((t) => yearOf(t.due) === yearOf(today))
+  const { begins, ends } = seasonOf(year)
+  return tasks.filter(({ due }) => due >= begins && due <= ends)
 }
 
 /** Stored plants go out once frost is over and the water is warm. */
-function outAgain(patch: GrowingPatch, { tenderOut, today }: CareYear): CareTask[] {
+function outAgain(patch: GrowingPatch, year: CareYear): CareTask[] {
+  const { tenderOut } = year
   if (!tenderOut) return []
   // stored this autumn: the coming spring's window is another year's
-  if ((patch.lastDone.lift ?? '') > tenderOut.latest && yearOf(patch.lastDone.lift!) === yearOf(today)) return []
+  const { begins, ends } = seasonOf(year)
+  const lifted = patch.lastDone.lift ?? ''
+  if (lifted > tenderOut.latest && lifted >= begins && lifted <= ends) return []
   return [
     task(patch, 'plant-out', tenderOut.best, addDays(tenderOut.latest, CARE_RULES.plantOutWithinDays), 'frost-over'),
   ]

@@ -2,7 +2,8 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix'
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { leastSquares } from '../numeric/least-squares'
 import { THERMAL_BOUNDS, THERMAL_SPREAD, type ThermalFit, type ThermalSpread } from './thermal-spread'
-import { plainDayOfYear, type DatedWeather } from './weather-ahead'
+import { type DatedWeather } from './weather-ahead'
+import { plainDayOfYear } from './season-year'
 import { waterTemperatures, type ThermalPond } from './water-temperature'
 
 export interface WaterReading {

@@ -35,7 +35,7 @@ export function openWaterEvaporationMmPerD(day: EvaporationDay): number {
 
 /** The same by day of the year, 1 on 1 January. */
 export function openWaterEvaporationOnDay(day: Omit<EvaporationDay, 'date'>, n: number): number {
-  assertInRange('latitudeDeg', day.latitudeDeg, [-66, 66])
+  assertInRange('latitudeDeg', day.latitudeDeg, [-90, 90])
   assertInRange('minAirC', day.minAirC, [-50, 50])
   assertInRange('maxAirC', day.maxAirC, [day.minAirC, 60])
   assertInRange('humidityPercent', day.humidityPercent, [1, 100])

@@ -3,14 +3,8 @@ import { normalDeviate, seededRandom } from '../numeric/random'
 import { calibrate } from './calibrate'
 import { DEFAULT_SEASON_RULES, WINDOW_JOBS } from './house-rules'
 import { waterTemperatures } from './water-temperature'
-import {
-  forecastErrorC,
-  plainDayOfYear,
-  possibleWeather,
-  weatherAtHeight,
-  type DatedWeather,
-  type KnownWeather,
-} from './weather-ahead'
+import { forecastErrorC, possibleWeather, weatherAtHeight, type DatedWeather, type KnownWeather } from './weather-ahead'
+import { plainDayOfYear } from './season-year'
 import { weatherYear } from './weather-year'
 import { pondSeason } from './windows'
 import { STATIONS } from '../../../stand-ins/weather-desk/stations'

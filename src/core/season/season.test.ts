@@ -5,7 +5,8 @@ import { normalsAtHeight } from './station'
 import { daylightHours, equationOfTimeMin, extraterrestrialMJ, solarFromSunshineMJ, sunMinutes } from './sun'
 import { exchangeWPerM2K, waterTemperatures } from './water-temperature'
 import { weatherYear } from './weather-year'
-import { dayToDate, pondSeason } from './windows'
+import { pondSeason } from './windows'
+import { dayToDate } from './season-year'
 import { STATIONS } from '../../../stand-ins/weather-desk/stations'
 
 const coast = STATIONS.find((s) => s.id === 'marrow-quay')!.normals

@@ -1,6 +1,13 @@
 import { assertInRange } from '../errors'
 import { dayOfYear, type IsoDate } from '../numeric/calendar'
 
+/** Longest day north of the equator, and longest south of it; days of the year. */
+export const JUNE_SOLSTICE = 172
+export const DECEMBER_SOLSTICE = 355
+
+/** Latitudes that people keep ponds at, °. */
+export const LATITUDE_RANGE = [-65, 70] as const
+
 const SOLAR_CONSTANT_MJ = 0.082 // MJ/m²/min
 
 const rad = (deg: number) => (deg * Math.PI) / 180

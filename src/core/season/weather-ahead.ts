@@ -1,5 +1,6 @@
-import { addDays, dayOfYear, daysBetween, type IsoDate } from '../numeric/calendar'
+import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { normalDeviate, type Random } from '../numeric/random'
+import { plainDayOfYear } from './season-year'
 import { dailyNormals, LAPSE_C_PER_M, type StationNormals } from './station'
 import { nextWeather, startWalk, type WeatherDay } from './weather-year'
 
@@ -23,10 +24,6 @@ export interface KnownWeather {
 export const FORECAST_ERROR = { firstDayC: 0.7, perDayC: 0.32, persistence: 0.8 } as const
 
 export const forecastErrorC = (leadDays: number): number => FORECAST_ERROR.firstDayC + FORECAST_ERROR.perDayC * leadDays
-
-/** Day 1..365 of a year without 29 February, which counts as the 28th. */
-export const plainDayOfYear = (date: IsoDate): number =>
-  dayOfYear(`2001${date.endsWith('-02-29') ? '-02-28' : date.slice(4)}`)
 
 /**
  * Possible runs of days: what was observed, the forecast with an error that grows with its lead, then likely weather

@@ -30,16 +30,23 @@ export interface WeatherWalk {
   readonly random: Random
   readonly yearC: number
   readonly seasonsC: readonly number[]
+  /** Day of the year, 1..365, from which the quarters count. */
+  readonly firstDay: number
   /** Yesterday's departure from the normal in standard deviations. */
   departure: number
   wet: boolean
 }
 
-/** Begins a run of possible weather; the departures of the year and its quarters are drawn once. */
-export function startWalk(normals: readonly MonthNormal[], random: Random): WeatherWalk {
+/**
+ * Begins a run of possible weather; the departures of the year and its quarters are drawn once.
+ * @param firstDay day of the year, 1..365, with which the run's year begins
+ */
+export function startWalk(normals: readonly MonthNormal[], random: Random, firstDay = 1): WeatherWalk {
   const yearC = GENERATOR.yearSdC * normalDeviate(random)
   const seasonsC = Array.from({ length: 4 }, () => GENERATOR.seasonSdC * normalDeviate(random))
-  return { normals, random, yearC, seasonsC, departure: normalDeviate(random), wet: random() < wetShare(normals[0]!) }
+  const departure = normalDeviate(random)
+  const wet = random() < wetShare(normals[firstDay - 1]!)
+  return { normals, random, yearC, seasonsC, firstDay, departure, wet }
 }
 
 /**
@@ -54,7 +61,8 @@ export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {
     GENERATOR.persistence * walk.departure + Math.sqrt(1 - GENERATOR.persistence ** 2) * normalDeviate(random)
   const share = wetShare(normal)
   walk.wet = random() < (walk.wet ? share + RAIN.persistence * (1 - share) : share * (1 - RAIN.persistence))
-  const shift = walk.yearC + seasonShift(walk.seasonsC, dayOfYear - 1) + normal.sdC * walk.departure
+  const shift =
+    walk.yearC + seasonShift(walk.seasonsC, (dayOfYear - walk.firstDay + DAYS) % DAYS) + normal.sdC * walk.departure
   // wet days are dull; the mean over wet and dry days stays zero
   const clearness = normalDeviate(random) * 0.9 + RAIN.dullness * (walk.wet ? share - 1 : share)
   // clear days are wider between night and noon
@@ -74,15 +82,17 @@ export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {
 /**
  * One possible year of daily weather around a station's normals.
  * @param normals the station's days 1..365, handed in where many years are drawn
- * @returns 365 days from 1 January
+ * @param firstDay day of the year with which it begins
+ * @returns 365 days from that day on
  */
 export function weatherYear(
   station: StationNormals,
   random: Random,
   normals: readonly MonthNormal[] = dailyNormals(station),
+  firstDay = 1,
 ): WeatherDay[] {
-  const walk = startWalk(normals, random)
-  return Array.from({ length: DAYS }, (_, i) => nextWeather(walk, i + 1))
+  const walk = startWalk(normals, random, firstDay)
+  return Array.from({ length: DAYS }, (_, i) => nextWeather(walk, ((firstDay - 1 + i) % DAYS) + 1))
 }
 
 /** Share of wet days that a month's rain makes likely. */

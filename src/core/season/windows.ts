@@ -5,9 +5,21 @@ import { WINDOW_JOBS, type SeasonRules, type WindowJob } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
 import { drawThermalPond, type ThermalSpread } from './thermal-spread'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
-import { plainDayOfYear, possibleWeather, type KnownWeather } from './weather-ahead'
+import {
+  firstDayOf,
+  inCalendarOrder,
+  leapDayOf,
+  plainDayOfYear,
+  SEASON_DAYS,
+  seasonBegins,
+  seasonDate,
+  seasonFromOf,
+  type SeasonFrom,
+} from './season-year'
+import { yearTurns } from './turns'
+import { possibleWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear, type WeatherDay } from './weather-year'
-import { DAYS, windowRule, type PossibleYear } from './window-rules'
+import { DAYS, windowRule, type PossibleYear, type SeasonClock } from './window-rules'
 
 export interface SeasonPond extends Omit<ThermalPond, 'latitudeDeg'> {
   readonly altitudeM: number
@@ -17,7 +29,7 @@ export interface SeasonInput {
   readonly pond: SeasonPond
   readonly station: StationNormals
   readonly rules: SeasonRules
-  /** Calendar year the dates fall in. */
+  /** Calendar year in which the season year begins. */
   readonly year: number
   readonly weatherYears?: number
   readonly seed?: number
@@ -42,7 +54,7 @@ export interface JobWindow {
   readonly earliest: IsoDate
   readonly best: IsoDate
   readonly latest: IsoDate
-  /** Share of weather years in which the conditions hold (span) or the turn has come (turn), for each of 365 days. */
+  /** Share of weather years in which the conditions hold (span) or the turn has come (turn), for each of 365 days, 1 January first. */
   readonly likelihood: readonly number[]
   /** Median figures at the best day, for "why then?". */
   readonly why: {
@@ -54,19 +66,14 @@ export interface JobWindow {
 }
 
 export interface Season {
-  /** 365 days from 1 January, °C. */
+  /** Month on whose first the season year begins. */
+  readonly from: SeasonFrom
+  /** 365 days in the order of the calendar, 1 January first, °C; 29 February is left out. */
   readonly waterC: readonly DayBand[]
   readonly iceChance: readonly number[]
   readonly monthlyMedianC: readonly number[]
   readonly windows: readonly JobWindow[]
   readonly weatherYears: number
-}
-
-/** 29 February is left out: the year here has 365 days, counted from 1 January. */
-export const dayToDate = (year: number, day: number): IsoDate => {
-  const date = addDays(`${year}-01-01`, day - 1)
-  const leap = addDays(`${year}-02-28`, 1).endsWith('-29')
-  return leap && day > 59 ? addDays(date, 1) : date
 }
 
 /** So many that no seed moves a turn by more than a few days. */
@@ -86,18 +93,28 @@ export function pondSeason(input: SeasonInput): Season {
   const { weatherYears = DEFAULT_WEATHER_YEARS, seed = 1 } = input
   const station = normalsAtHeight(input.station, input.pond.altitudeM)
   const thermal: ThermalPond = { ...input.pond, latitudeDeg: station.latitudeDeg }
+  const from = seasonFromOf(station)
+  const firstDay = firstDayOf(from)
   const pondRandom = seededRandom(seed + POND_SEED)
   const pondOf = () => (input.spread ? drawThermalPond(thermal, input.spread, pondRandom) : thermal)
   const years = input.known
-    ? thisYear(input.known, station, input, weatherYears, seed).map((year) => year(pondOf()))
-    : possibleYears(station, weatherYears, seed).map((weather) => possibleYear(weather, pondOf()))
-  const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i]!.waterC)))
-  const dateOf = (day: number) => dayToDate(input.year, day)
+    ? thisYear(input.known, station, { ...input, from }, weatherYears, seed).map((year) => year(pondOf()))
+    : possibleYears(station, weatherYears, seed, firstDay).map((weather) => possibleYear(weather, pondOf(), firstDay))
+  const days = <Of>(of: (i: number) => Of): Of[] =>
+    inCalendarOrder(
+      Array.from({ length: DAYS }, (_, i) => of(i)),
+      from,
+    )
+  const waterC = days((i) => band(years.map((y) => y.water[i]!.waterC)))
+  const warmAt = (yearTurns(station).warmDay - firstDay + SEASON_DAYS) % SEASON_DAYS
+  const clock: SeasonClock = { latitudeDeg: station.latitudeDeg, firstDay, warmAt }
+  const setting = { rules: input.rules, clock, dateOf: (i: number) => seasonDate(input.year, from, i), days }
   return {
+    from,
     waterC,
-    iceChance: Array.from({ length: DAYS }, (_, i) => years.filter((y) => y.water[i]!.iceM > 0).length / years.length),
+    iceChance: days((i) => years.filter((y) => y.water[i]!.iceM > 0).length / years.length),
     monthlyMedianC: monthly(waterC.map((b) => b.p50)),
-    windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, input, dateOf)),
+    windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, setting)),
     weatherYears,
   }
 }
@@ -108,11 +125,16 @@ const POND_SEED = 60_013
 const drawn = new Map<string, WeatherDay[][]>()
 const KEPT_DRAWS = 6
 
-function possibleYears(station: StationNormals, count: number, seed: number): readonly WeatherDay[][] {
-  return keptDraw(JSON.stringify([station, count, seed]), () => {
+function possibleYears(
+  station: StationNormals,
+  count: number,
+  seed: number,
+  firstDay: number,
+): readonly WeatherDay[][] {
+  return keptDraw(JSON.stringify([station, count, seed, firstDay]), () => {
     const random = seededRandom(seed)
     const normals = dailyNormals(station)
-    return Array.from({ length: count }, () => weatherYear(station, random, normals))
+    return Array.from({ length: count }, () => weatherYear(station, random, normals, firstDay))
   })
 }
 
@@ -125,15 +147,16 @@ function keptDraw(key: string, draw: () => WeatherDay[][]): readonly WeatherDay[
   return years
 }
 
-/** The end of the year is run first so that January begins with the ice and chill that December left. */
-function possibleYear(weather: readonly WeatherDay[], pond: ThermalPond): PossibleYear {
-  const before = waterTemperatures(weather.slice(-RUN_IN_DAYS), pond, { waterC: 8, iceM: 0 }, DAYS - RUN_IN_DAYS + 1)
-  return { weather, water: waterTemperatures(weather, pond, before.at(-1)!) }
+/** The end of the year is run first so that it begins with the ice and chill that the one before left. */
+function possibleYear(weather: readonly WeatherDay[], pond: ThermalPond, firstDay: number): PossibleYear {
+  const runInFrom = ((firstDay - 1 - RUN_IN_DAYS + DAYS) % DAYS) + 1
+  const before = waterTemperatures(weather.slice(-RUN_IN_DAYS), pond, { waterC: 8, iceM: 0 }, runInFrom)
+  return { weather, water: waterTemperatures(weather, pond, before.at(-1)!, firstDay) }
 }
 
 /** How much of a reading the modelled water takes over: a spot in a pond is not its mean. @source house default */
 const READING_WEIGHT = 0.7
-/** Days run before New Year so that January begins with the right chill. */
+/** Days run before the season year so that it begins with the right chill. */
 const RUN_IN_DAYS = 75
 
 /**
@@ -142,16 +165,18 @@ const RUN_IN_DAYS = 75
 function thisYear(
   known: KnownWeather,
   station: StationNormals,
-  { year, reading }: SeasonInput,
+  { year, reading, from: month }: SeasonInput & { readonly from: SeasonFrom },
   count: number,
   seed: number,
 ): ((pond: ThermalPond) => PossibleYear)[] {
-  const from = addDays(`${year}-01-01`, -RUN_IN_DAYS)
-  const days = RUN_IN_DAYS + daysBetween(`${year}-01-01`, `${year + 1}-01-01`)
+  const begins = seasonBegins(year, month)
+  const from = addDays(begins, -RUN_IN_DAYS)
+  const days = RUN_IN_DAYS + daysBetween(begins, seasonBegins(year + 1, month))
   const readAt = reading ? daysBetween(from, reading.date) : -1
   const startDay = plainDayOfYear(from)
-  const leapDay = addDays(`${year}-02-28`, 1).endsWith('-29') ? RUN_IN_DAYS + 59 : -1
-  const plain = <Day>(all: readonly Day[]) => all.filter((_, i) => i >= RUN_IN_DAYS && i !== leapDay)
+  const leap = leapDayOf(year, month)
+  const plain = <Day>(all: readonly Day[]) =>
+    all.filter((_, i) => i >= RUN_IN_DAYS && (leap < 0 || i !== RUN_IN_DAYS + leap))
   const weathers = keptDraw(JSON.stringify([known, station, from, days, count, seed]), () => {
     const random = seededRandom(seed)
     const drawWeather = possibleWeather(known, station, from, days)
@@ -192,13 +217,21 @@ function monthly(daily: readonly number[]): number[] {
 
 const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
 
+/** What all windows of a pond's season have in common. */
+interface WindowSetting {
+  readonly rules: SeasonRules
+  readonly clock: SeasonClock
+  readonly dateOf: (index: number) => IsoDate
+  /** Puts what is told by the season's days in the order of the calendar. */
+  readonly days: <Of>(of: (i: number) => Of) => Of[]
+}
+
 function windowOf(
   job: WindowJob,
   years: readonly PossibleYear[],
-  input: SeasonInput,
-  dateOf: (day: number) => IsoDate,
+  { rules, clock, dateOf, days }: WindowSetting,
 ): JobWindow[] {
-  const rule = windowRule(job, input.rules, input.station.latitudeDeg)
+  const rule = windowRule(job, rules, clock)
   if (!rule) return []
   const { kind } = rule
   const each = years.map(rule.holds)
@@ -213,7 +246,15 @@ function windowOf(
     median: best + 1,
   }
   return [
-    { job, kind, earliest: dateOf(earliest + 1), best: dateOf(best + 1), latest: dateOf(latest + 1), likelihood, why },
+    {
+      job,
+      kind,
+      earliest: dateOf(earliest),
+      best: dateOf(best),
+      latest: dateOf(latest),
+      likelihood: days((i) => likelihood[i]!),
+      why,
+    },
   ]
 }
 

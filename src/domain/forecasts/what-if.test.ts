@@ -1,6 +1,7 @@
 import { EVENT_KINDS, USUAL_EVENT, WhatIfEvent } from './what-if-events'
 import { assertEvents, type PondEvent } from '../../core/ecosystem/events'
 import { SAMPLE_POND, SAMPLE_STATION } from '../../core/ecosystem/trials/sample-pond'
+import { mirrored } from '../../../tests/fixtures/random-stations'
 import { eventsOfPlants, eventsOfVisits } from './eco-events'
 import type { PatchNow, PlantAction } from '../plants/plants'
 import { AS_IT_IS, comparisonOf, newOption, nextTime, scenarioOf, WhatIfInput, type PondModel } from './what-if'
@@ -74,8 +75,10 @@ describe('a what-if', () => {
     expect(comparisonOf({ ...whatIf, start: 'green' }, model).water).toEqual({})
   })
   it('begins the next time its season comes', () => {
-    expect(nextTime('04-20', '2027-04-20')).toBe('2027-04-20')
-    expect(nextTime('04-20', '2027-11-28')).toBe('2028-04-20')
+    expect(nextTime('04-20', '2027-04-20', model)).toBe('2027-04-20')
+    expect(nextTime('04-20', '2027-11-28', null)).toBe('2028-04-20')
+    // a southern spring is half a year on
+    expect(nextTime('04-20', '2027-04-20', { station: mirrored(model.station) })).toBe('2027-10-20')
   })
   it('names what is wrong with it', () => {
     const read = WhatIfInput.safeParse({

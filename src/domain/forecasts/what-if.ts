@@ -2,7 +2,9 @@ import { z } from 'zod'
 import type { Comparison, Scenario } from '../../core/ecosystem/comparison/comparison'
 import type { EcoFilter, EcoPond } from '../../core/ecosystem/pond'
 import { START_KINDS, type KnownWater } from '../../core/ecosystem/start'
+import { seasonFromOf } from '../../core/season/season-year'
 import type { StationNormals } from '../../core/season/station'
+import { monthDayIn } from '../season/season-dates'
 import type { KnownWeather } from '../../core/season/weather-ahead'
 import { calendarDay, numberWithin, shortText } from '../shared/fields'
 import { WhatIfEvent } from './what-if-events'
@@ -155,8 +157,12 @@ export function comparisonOf(whatIf: WhatIfInput, model: PondModel): Comparison 
   }
 }
 
-/** The next time a day of the year comes, today included. */
-export function nextTime(monthDay: string, today: string): string {
+/**
+ * The next time a day of the season comes at a pond, today included.
+ * @param northern its month and day where the season year begins in January
+ */
+export function nextTime(northern: string, today: string, model: Pick<PondModel, 'station'> | null): string {
+  const monthDay = monthDayIn(northern, model ? seasonFromOf(model.station) : 1)
   const thisYear = `${today.slice(0, 4)}-${monthDay}`
   return thisYear >= today ? thisYear : `${Number(today.slice(0, 4)) + 1}-${monthDay}`
 }

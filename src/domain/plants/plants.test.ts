@@ -155,9 +155,15 @@ describe('a line about plants', () => {
 describe('the plants’ year', () => {
   const window = (job: string) => ({ job, earliest: '2001-04-01', best: '2001-04-10', latest: '2001-05-01' })
   it('takes this year’s windows, and none where the pond has none', () => {
-    const year = careYear('2027-03-01', [], { anyYear: [window('dividing')], live: null })
+    const year = careYear('2027-03-01', [], { anyYear: [window('dividing')], live: null }, 1)
     expect(year.dividing).toMatchObject({ earliest: '2027-04-01', latest: '2027-05-01' })
     expect(year.frost).toBeNull()
+  })
+  it('runs from July to June where December is high summer', () => {
+    const spring = { job: 'dividing', earliest: '2001-09-01', best: '2001-09-20', latest: '2001-10-05' }
+    const frost = { job: 'cut-back', earliest: '2002-05-10', best: '2002-05-20', latest: '2002-06-10' }
+    const year = careYear('2027-03-01', [], { anyYear: [spring, frost], live: null }, 7)
+    expect([year.dividing?.best, year.frost?.best]).toEqual(['2026-09-20', '2027-05-20'])
   })
 })
 

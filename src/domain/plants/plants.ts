@@ -15,7 +15,8 @@ import type { IsoDate } from '../../core/numeric/calendar'
 import { dayIn } from '../shared/dates'
 import { calendarDay, numberWithin, optionalText } from '../shared/fields'
 import type { PondId } from '../shared/ids'
-import { windowsIn, type PondWindows } from '../season/season-dates'
+import { seasonBegins, seasonEnds, seasonYearOf, type SeasonFrom } from '../../core/season/season-year'
+import { windowsBetween, type PondWindows } from '../season/season-dates'
 import { inOrder } from '../visits/visit-progress'
 import { said } from '../shared/said'
 
@@ -170,10 +171,19 @@ export function careYear(
   today: IsoDate,
   weeklyWaterC: readonly number[],
   windows: PondWindows<{ job: string; earliest: string; best: string; latest: string }>,
+  seasonFrom: SeasonFrom,
 ): CareYear {
-  const here = windowsIn(windows, Number(today.slice(0, 4)))
+  const year = seasonYearOf(today, seasonFrom)
+  const here = windowsBetween(windows, seasonBegins(year, seasonFrom), seasonEnds(year, seasonFrom))
   const of = (job: string) => here.find((w) => w.job === job) ?? null
-  return { today, weeklyWaterC, dividing: of('dividing'), tenderOut: of('tender-planting'), frost: of('cut-back') }
+  return {
+    today,
+    seasonFrom,
+    weeklyWaterC,
+    dividing: of('dividing'),
+    tenderOut: of('tender-planting'),
+    frost: of('cut-back'),
+  }
 }
 
 /** What all groups of a pond ask for, the earliest first. */

@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { VISIT_TYPES } from '../../core/visits/visit-types'
 import { VISIT_PLANNING } from '../../core/visits/types'
 import { calendarDay, numberWithin } from '../shared/fields'
+import type { SeasonFrom } from '../../core/season/season-year'
+import { monthDayIn } from '../season/season-dates'
 import { said } from '../shared/said'
 
 /** What a customer can agree to; the rest is planned by hand, once. */
@@ -37,12 +39,6 @@ const ServiceLineInput = z
       context.addIssue({ code: 'custom', path: ['everyDays'], message: said('schedule.problems.sayAfterHowManyDays') })
     if (line.starts !== null && line.ends !== null && line.starts > line.ends)
       context.addIssue({ code: 'custom', path: ['ends'], message: said('kit.problems.endsBeforeBegins') })
-    if (line.from !== null && line.to !== null && line.from > line.to)
-      context.addIssue({
-        code: 'custom',
-        path: ['to'],
-        message: said('schedule.problems.endsBeforeBeginsJobOver'),
-      })
   })
 
 /** What a customer has agreed to for one pond. */
@@ -66,7 +62,7 @@ export type ServicePlan = z.infer<typeof ServicePlan>
 
 const OPEN = { starts: null, ends: null, priceMinor: null } as const
 
-/** Plans that most customers begin with. */
+/** Plans that most customers begin with, by the months of a season year that begins in January. */
 export const SERVICE_TEMPLATES: readonly {
   readonly key: 'full' | 'light' | 'wetland'
   readonly lines: ServicePlan
@@ -98,3 +94,11 @@ export const SERVICE_TEMPLATES: readonly {
     ],
   },
 ]
+
+/** Lines of a template where the season year begins in another month. */
+export const inSeasonOf = (lines: ServicePlan, seasonFrom: SeasonFrom): ServicePlan =>
+  lines.map((line) => ({
+    ...line,
+    from: line.from && monthDayIn(line.from, seasonFrom),
+    to: line.to && monthDayIn(line.to, seasonFrom),
+  }))

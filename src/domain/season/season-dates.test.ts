@@ -1,5 +1,5 @@
 import { proposedDays } from '../schedule/proposed-days'
-import { nextWindow, windowInYear } from './season-dates'
+import { monthDayIn, nextWindow, windowInYear, windowsBetween, windowsIn } from './season-dates'
 
 describe('windows on real calendars', () => {
   const window = { job: 'spring-cleanout' as const, earliest: '2001-03-01', best: '2001-03-20', latest: '2001-04-10' }
@@ -22,6 +22,44 @@ describe('windows on real calendars', () => {
   it('keeps the length of a window that runs over New Year', () => {
     const over = { earliest: '2001-12-10', best: '2001-12-28', latest: '2002-01-14' }
     expect(windowInYear(over, 2027)).toEqual({ earliest: '2027-12-10', best: '2027-12-28', latest: '2028-01-14' })
+  })
+  describe('south of the equator, where the season year runs from July to June', () => {
+    const cleanout = { job: 'spring-cleanout', earliest: '2001-08-28', best: '2001-09-15', latest: '2001-10-08' }
+    const netting = { job: 'netting', earliest: '2002-03-20', best: '2002-04-02', latest: '2002-04-20' }
+    const shade = { job: 'high-summer', earliest: '2001-12-20', best: '2002-01-20', latest: '2002-02-20' }
+    const windows = { anyYear: [cleanout, netting, shade], live: null }
+    it('has this year’s netting of the season that began last year', () => {
+      expect(nextWindow(windows, 'netting', '2027-04-10')?.best).toBe('2027-04-02')
+      expect(nextWindow(windows, 'netting', '2027-04-21')?.best).toBe('2028-04-02')
+      expect(nextWindow(windows, 'spring-cleanout', '2027-04-10')?.best).toBe('2027-09-15')
+    })
+    it('has every window once in a calendar year, and once in a season year', () => {
+      expect(windowsIn(windows, 2027).map((w) => w.best)).toEqual(['2027-04-02', '2027-01-20', '2027-09-15'])
+      expect(windowsBetween(windows, '2026-07-01', '2027-06-30').map((w) => w.best)).toEqual([
+        '2026-09-15',
+        '2027-04-02',
+        '2027-01-20',
+      ])
+    })
+    it('is in high summer over New Year', () =>
+      expect(nextWindow(windows, 'high-summer', '2027-01-03')).toMatchObject({
+        earliest: '2026-12-20',
+        latest: '2027-02-20',
+      }))
+    it('takes the season as it goes by the year in which it began', () => {
+      const late = { ...netting, earliest: '2027-03-28', best: '2027-04-09', latest: '2027-04-28' }
+      const live = { year: 2026, windows: [late] }
+      expect(nextWindow({ ...windows, live }, 'netting', '2027-04-10')).toEqual(late)
+      expect(nextWindow({ ...windows, live }, 'spring-cleanout', '2027-04-10')?.best).toBe('2027-09-15')
+    })
+    it('turns days of the year by half a year', () =>
+      expect(['04-20', '10-15', '12-31', '01-01', '08-31'].map((day) => monthDayIn(day, 7))).toEqual([
+        '10-20',
+        '04-15',
+        '06-28',
+        '07-01',
+        '02-28',
+      ]))
   })
   it('proposes working days from tomorrow on, likeliest kept', () => {
     const likelihood = Array.from({ length: 365 }, (_, i) => (i >= 70 && i <= 85 ? 0.9 : 0.4))

@@ -225,7 +225,6 @@ export const schedule = {
     chooseVisitType: 'Choose a visit type.',
     mostYearApart: 'The interval can be at most a year.',
     sayAfterHowManyDays: 'Enter the interval in days.',
-    endsBeforeBeginsJobOver: 'The end is before the start. Split a job that runs over New Year into two lines.',
     mostLines: 'At most 20 lines.',
     jobAgreedOnceYearAlready: 'This visit type is already in the plan once a year.',
     planBuiltExtraCustomersWho:

@@ -65,7 +65,7 @@ export async function pondModel(
   const eco = ecoPondOf({
     pond,
     facts,
-    latitudeDeg: Math.abs(station.normals.latitudeDeg),
+    latitudeDeg: station.normals.latitudeDeg,
     thermal: (await findCalibration(trx, pond.id))?.fit ?? {},
     design: bed,
     result,

@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { PondTask } from '@/core/schedule/needs/pond-work'
 import type { CareAction, CareTask } from '@/core/plants/care-rules'
-import { yearOf } from '@/core/numeric/calendar'
+import { seasonBegins, seasonYearOf, type SeasonFrom } from '@/core/season/season-year'
 import { dayIn } from '@/domain/shared/dates'
 import { PondId } from '@/domain/shared/ids'
 import { type PatchNow } from '@/domain/plants/plants'
@@ -38,15 +38,16 @@ export async function duePlantTasks(
   { today, timeZone }: DayHere,
   until: string,
 ): Promise<(PondTask & { pondId: PondId })[]> {
-  // a plan for the coming season begins at its New Year
-  const starts = [
-    today,
-    ...Array.from({ length: Math.max(0, yearOf(until) - yearOf(today)) }, (_, i) => `${yearOf(today) + 1 + i}-01-01`),
-  ]
   const found = new Map<string, PondTask & { pondId: PondId }>()
-  for (const start of starts)
-    for (const task of await tasksFrom(trx, { today: start, timeZone }, until))
+  const look = async (start: string, seasonFrom: SeasonFrom | null) => {
+    for (const task of await tasksFrom(trx, { today: start, timeZone }, until, seasonFrom))
       if (!found.has(task.id)) found.set(task.id, task)
+  }
+  await look(today, null)
+  // a plan for the coming season goes on from its first day
+  for (const seasonFrom of [1, 7] as const)
+    for (let year = seasonYearOf(today, seasonFrom) + 1; seasonBegins(year, seasonFrom) <= until; year++)
+      await look(seasonBegins(year, seasonFrom), seasonFrom)
   return [...found.values()]
 }
 
@@ -54,8 +55,11 @@ async function tasksFrom(
   trx: Knex.Transaction,
   start: DayHere,
   until: string,
+  /** Only of ponds whose season years begin so. */
+  seasonFrom: SeasonFrom | null,
 ): Promise<(PondTask & { pondId: PondId })[]> {
   return (await plantsOf(trx, start)).flatMap(({ pond, patches, tasks }) => {
+    if (seasonFrom !== null && pond.seasonFrom !== seasonFrom) return []
     const actions = [...new Set(tasks.filter((task) => task.due <= until).map((task) => task.action))]
     return actions.flatMap((action) => {
       const rule = PLANNED_CARE[action]
@@ -63,7 +67,7 @@ async function tasksFrom(
       const all = tasks.filter((task) => task.action === action)
       return [
         {
-          id: taskId(action, yearOf(all[0]!.due), pond.pondId),
+          id: taskId(action, seasonYearOf(all[0]!.due, pond.seasonFrom), pond.pondId),
           pondId: pond.pondId,
           title: `${firmTexts()(`plants.plantActionNames.${action}`)}: ${listOf(all, patches)}`,
           from: all[0]!.due,

@@ -31,7 +31,7 @@ export async function plantsOf(
   for (const patch of patches) of.set(patch.pondId, [...(of.get(patch.pondId) ?? []), patch])
   return (ponds ?? (await listPlanningPonds(trx, [...of.keys()]))).map((pond) => {
     const here = of.get(pond.pondId) ?? []
-    const year = careYear(today, pond.weeklyC ?? USUAL_WEEKS, pond.windows)
+    const year = careYear(today, pond.weeklyC ?? USUAL_WEEKS, pond.windows, pond.seasonFrom)
     return { pond, patches: here, year, tasks: careOf(here, year) }
   })
 }

@@ -3,7 +3,7 @@ import type { PlanVisit } from '@/core/schedule/plan/plan-input'
 import { VISIT_PLANNING } from '@/core/visits/types'
 import { MAX_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
-import { plainDayOfYear } from '@/core/season/weather-ahead'
+import { plainDayOfYear } from '@/core/season/season-year'
 import { minutesOfDay } from '@/domain/people/crew-setup'
 import { WEEKDAYS } from '@/domain/customers/customer'
 import { inPeriod, type FirmPeriod } from '@/domain/firm/firm-period'
@@ -132,7 +132,7 @@ export function publishedVisit(
   const year = Number(visit.day.slice(0, 4))
   // the second day of a cleanout follows its first through the window; a window may run over New Year
   const windowDay = firstDay ? addDays(visit.day, -1) : visit.day
-  const usual = [year, year - 1]
+  const usual = [year, year - 1, year + 1]
     .flatMap((y) => windowsIn(pond.windows, y))
     .find((w) => w.job === (firstDay ? FIRST_DAY_JOB : visit.job) && windowDay >= w.earliest && windowDay <= w.latest)
   const shift = (days: number) =>

@@ -6,6 +6,7 @@ import { OwnRules } from '@/domain/house-rules/house-rules'
 import { ProblemError } from '@/domain/shared/problems'
 import { ServicePlan } from '@/domain/schedule/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/shared/ids'
+import type { SeasonFrom } from '@/core/season/season-year'
 import type { PondWindows } from '@/domain/season/season-dates'
 import type { VisitState } from '@/domain/visits/visit'
 import { said } from '@/domain/shared/said'
@@ -43,6 +44,8 @@ export interface PlanningPond {
   readonly aggressivePlants: boolean
   /** The day on which anything was first agreed. */
   readonly since: string | null
+  /** Month with whose first its season year begins. */
+  readonly seasonFrom: SeasonFrom
   /** With the share of years that allow the job on each of 365 days. */
   readonly windows: PondWindows<PlanningWindow>
 }
@@ -73,6 +76,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       's.blackouts',
       's.school_holidays',
       'q.weekly_c',
+      'q.season_from',
       'a.lines',
       'a.since',
     )
@@ -101,6 +105,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     blackouts: r.blackouts,
     schoolHolidays: r.school_holidays,
     weeklyC: r.weekly_c ?? null,
+    seasonFrom: r.season_from ?? 1,
     // what was written down of the pond itself counts before what a design meant to plant
     aggressivePlants: (r.growing ?? r.planted ?? []).some((key: string) => plantSpecies(key)?.aggressiveness === 3),
     lines: r.lines ? ServicePlan.parse(r.lines) : [],
@@ -189,11 +194,17 @@ export interface KeptServicePlan {
   readonly lines: ServicePlan
   /** 0 while nothing has been agreed. */
   readonly version: number
+  /** Month with whose first the pond's season year begins. */
+  readonly seasonFrom: SeasonFrom
 }
 
 export async function findServicePlan(trx: Knex.Transaction, pondId: PondId): Promise<KeptServicePlan> {
   const row = await trx('service_plans').where({ pond_id: pondId }).first()
-  return row ? { lines: ServicePlan.parse(row.lines), version: row.version } : { lines: [], version: 0 }
+  const season = await trx('pond_seasons').where({ pond_id: pondId }).first('season_from')
+  const seasonFrom = season?.season_from ?? 1
+  return row
+    ? { lines: ServicePlan.parse(row.lines), version: row.version, seasonFrom }
+    : { lines: [], version: 0, seasonFrom }
 }
 
 /** Ponds whose customers have agreed to work, but not to this: nobody is asked to plan it there. */

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { calibrate } from '@/core/season/calibrate'
+import { seasonBegins, seasonFromOf, seasonYearOf } from '@/core/season/season-year'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { SURVEY_SPREAD } from '@/core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/windows'
@@ -18,11 +19,11 @@ import {
   storeLiveSeason,
 } from '@/server/season/season-repository'
 import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
-import { briefOf, round, seasonOf, thermalPond } from './season'
+import { briefOf, round, SEASON_METHOD, seasonOf, thermalPond } from './season'
 
 /** Readings older than this teach nothing: trees grow. */
 const LEARN_DAYS = 800
-/** Weather before New Year that the year's run begins with. */
+/** Weather before the season year that its run begins with. */
 const RUN_IN_DAYS = 80
 /** A reading this old still corrects the model's water. */
 const READING_COUNTS_DAYS = 14
@@ -72,7 +73,8 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
     await seasonOf(trx, firmId, pond, house, stations)
   }
   if (days.length === 0) return false
-  const year = Number(today.slice(0, 4))
+  const from = seasonFromOf(station.normals)
+  const year = seasonYearOf(today, from)
   const { forecast } = station
   const last = readings.at(-1)
   const input = {
@@ -85,7 +87,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
     seed: SEED,
     known: {
       today,
-      observed: days.filter((d) => d.date >= addDays(`${year}-01-01`, -RUN_IN_DAYS)),
+      observed: days.filter((d) => d.date >= addDays(seasonBegins(year, from), -RUN_IN_DAYS)),
       forecast:
         forecast && daysBetween(forecast.issued, today) <= FORECAST_COUNTS_DAYS
           ? weatherAtHeight(forecast.days, station.normals.altitudeM, pond.altitudeM).filter((d) => d.date >= today)
@@ -93,7 +95,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
     },
     ...(last && daysBetween(last.date, today) <= READING_COUNTS_DAYS ? { reading: last } : {}),
   }
-  const hash = hashOf(input)
+  const hash = hashOf([SEASON_METHOD, input])
   if ((await liveHashOf(trx, pond.id)) === hash) return false
   const season =
     (await findTwinLiveSeason(trx, hash)) ?? (JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season)

@@ -1,5 +1,6 @@
 import { houseRulesAt } from '@/domain/house-rules/house-rules'
-import { windowsIn } from '@/domain/season/season-dates'
+import { seasonBegins, seasonEnds } from '@/core/season/season-year'
+import { windowsBetween } from '@/domain/season/season-dates'
 import type { PondId } from '@/domain/shared/ids'
 import { notFound } from '@/domain/shared/problems'
 import { findFirm } from '@/server/firm/firm-repository'
@@ -7,10 +8,10 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPond } from '@/server/ponds/pond-repository'
 import { seasonOf } from './season'
-import { findLiveSeason } from './season-repository'
+import { findLiveSeason, firmSeasonFrom } from './season-repository'
 import { weather } from './weather'
 
-/** All windows of a pond in a year, each with what it was taken from, and the rules that made them. */
+/** All windows of a pond in a season year of the firm, each with what it was taken from, and the rules that made them. */
 export async function pondWindows(actor: Actor, id: PondId, year: number) {
   assertMay(actor, 'ponds.read')
   const { stations } = await weather()
@@ -20,8 +21,13 @@ export async function pondWindows(actor: Actor, id: PondId, year: number) {
     const { rules } = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, rules, stations)
     const live = await findLiveSeason(trx, id)
+    const from = await firmSeasonFrom(trx, stations)
     const windows = season
-      ? windowsIn({ anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }, year)
+      ? windowsBetween(
+          { anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } },
+          seasonBegins(year, from),
+          seasonEnds(year, from),
+        )
       : []
     return {
       windows: windows.map(({ job, kind, earliest, best, latest, why }) => ({

@@ -1,12 +1,16 @@
 import type { Knex } from 'knex'
+import { weekOf, yearOf, type IsoDate } from '@/core/numeric/calendar'
 import type { Calibration } from '@/core/season/calibrate'
+import { seasonFromOf, type SeasonFrom } from '@/core/season/season-year'
 import type { JobWindow, Season } from '@/core/season/windows'
 import type { FirmId, PondId } from '@/domain/shared/ids'
 import type { PondWindows } from '@/domain/season/season-dates'
+import type { WeatherStation } from '@/server/platform/gateways/weather'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
     pond_seasons: {
+      season_from: SeasonFrom
       weekly_c: readonly number[]
       windows: readonly WindowBrief[]
       season: Season
@@ -18,12 +22,13 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-/** What the season view needs of a window: month and day count, the year is the reader's. */
+/** What the season view needs of a window: the year is the reader's. */
 export type WindowBrief = Pick<JobWindow, 'job' | 'kind' | 'earliest' | 'best' | 'latest'>
 
 export interface SeasonBrief {
   readonly pondId: PondId
   readonly inputHash: string
+  readonly from: SeasonFrom
   readonly weeklyC: readonly number[]
   readonly windows: readonly WindowBrief[]
 }
@@ -48,6 +53,7 @@ export async function storeSeason(
     pond_id: brief.pondId,
     firm_id: firmId,
     input_hash: brief.inputHash,
+    season_from: brief.from,
     weekly_c: JSON.stringify(brief.weeklyC),
     windows: JSON.stringify(brief.windows),
     season: JSON.stringify(season),
@@ -110,6 +116,15 @@ export async function liveHashOf(trx: Knex.Transaction, pondId: PondId): Promise
   return row?.live_hash ?? null
 }
 
+/** When the season years of most of the firm's ponds begin; by the firm's first station where no pond has one yet. */
+export async function firmSeasonFrom(trx: Knex.Transaction, stations: readonly WeatherStation[]): Promise<SeasonFrom> {
+  const most = await trx('pond_seasons')
+    .groupBy('season_from')
+    .orderByRaw('count(*) desc, season_from')
+    .first('season_from')
+  return most?.season_from ?? (stations[0] ? seasonFromOf(stations[0].normals) : 1)
+}
+
 /** What a pond's readings have taught, with what it was learnt from. */
 export interface KeptCalibration extends Calibration {
   readonly key: string
@@ -132,25 +147,24 @@ export async function storeCalibration(
 
 export interface PondWeek {
   readonly pondId: PondId
-  /** Expected water of the asked week, °C. */
+  /** Expected water of the day's week, °C. */
   readonly waterC: number
   readonly windows: PondWindows<WindowBrief>
 }
 
-/** One week's water and one job's windows for every pond: only what the morning needs of 52 weeks and all windows. */
+/** A day's water and one job's windows for every pond: only what the morning needs of 52 weeks and all windows. */
 export async function listPondWeeks(
   trx: Knex.Transaction,
-  year: number,
-  week: number,
+  today: IsoDate,
   job: WindowBrief['job'],
 ): Promise<PondWeek[]> {
   const { rows } = await trx.raw(
-    `select q.pond_id, (case when q.live_year = ? then q.live_weekly_c else q.weekly_c end->>?::int)::double precision as water_c, w as any_year,
+    `select q.pond_id, (case when q.live_year = ?::int - (case when q.season_from > ?::int then 1 else 0 end) then q.live_weekly_c else q.weekly_c end->>?::int)::double precision as water_c, w as any_year,
             q.live_year, l as live
      from pond_seasons q
      left join lateral jsonb_array_elements(q.windows) w on w->>'job' = ?
      left join lateral jsonb_array_elements(q.live_windows) l on l->>'job' = ?`,
-    [year, week, job, job],
+    [yearOf(today), Number(today.slice(5, 7)), weekOf(today), job, job],
   )
   return rows.map(
     (r: {

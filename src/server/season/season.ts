@@ -4,15 +4,16 @@ import { SURVEY_SPREAD } from '@/core/season/thermal-spread'
 import { DEFAULT_WEATHER_YEARS, pondSeason, type Season, type SeasonPond } from '@/core/season/windows'
 import type { FirmId } from '@/domain/shared/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/ponds/pond'
+import { SEASON_BASE_YEAR } from '@/domain/season/season-dates'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { houseRulesAt, seasonRulesOf, type HouseRules } from '@/domain/house-rules/house-rules'
 import { findCalibration, findSeason, findTwinSeason, storeSeason } from '@/server/season/season-repository'
 import { findSite } from '@/server/customers/customer-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
 
-/** Seasons are computed for a year without 29 February and read with any year's number. */
-const SEASON_BASE_YEAR = 2001
 const SEED = 4711
+/** Counts the ways in which seasons are worked out: by another one they are worked out anew. */
+export const SEASON_METHOD = 2
 
 export const round = (digits: number) => (_key: string, value: unknown) =>
   typeof value === 'number' ? Number(value.toFixed(digits)) : value
@@ -41,7 +42,9 @@ export async function seasonOf(
     weatherYears: DEFAULT_WEATHER_YEARS,
     seed: SEED,
   }
-  const inputHash = createHash('sha256').update(JSON.stringify(input)).digest('hex')
+  const inputHash = createHash('sha256')
+    .update(JSON.stringify([SEASON_METHOD, input]))
+    .digest('hex')
   const kept = await findSeason(trx, pond.id, inputHash)
   if (kept) return kept
   const season =
@@ -52,6 +55,7 @@ export async function seasonOf(
 
 /** The middle of each week's water, and each window's dates: what lists over many ponds read. */
 export const briefOf = (season: Season) => ({
+  from: season.from,
   weeklyC: Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)]!.p50),
   windows: season.windows.map(({ job, kind, earliest, best, latest }) => ({ job, kind, earliest, best, latest })),
 })

@@ -70,7 +70,7 @@ export type TodayPageData = Awaited<ReturnType<typeof todayPage>>
  * other care; and the span of water temperatures this week.
  */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
-  const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekOf(today), 'spring-cleanout')
+  const ponds = await listPondWeeks(trx, today, 'spring-cleanout')
   const cleanoutDays = await listVisitDays(trx, {
     from: `${today.slice(0, 4)}-01-01`,
     to: addDays(today, 400),

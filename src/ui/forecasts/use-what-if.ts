@@ -17,14 +17,14 @@ const USUAL_MEMBERS = 60
 
 const templateOf = (
   asked: string,
-  { today, built }: Pick<WhatIfPageData, 'today' | 'built'>,
+  { today, built, model }: Pick<WhatIfPageData, 'today' | 'built' | 'model'>,
   t: Texts,
 ): WhatIfInput => {
   const { key, season, days, start, options } =
     WHAT_IF_TEMPLATES.find((template) => template.key === asked) ?? WHAT_IF_TEMPLATES[0]!
   return {
     name: t(`forecasts.templateNames.${key}`),
-    from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
+    from: season === 'built' ? (built ?? nextTime('04-20', today, model)) : nextTime(season, today, model),
     days,
     start: start ?? 'settled',
     members: USUAL_MEMBERS,

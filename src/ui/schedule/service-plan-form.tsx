@@ -2,8 +2,16 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { z } from 'zod'
+import type { SeasonFrom } from '@/core/season/season-year'
 import { VISIT_PLANNING } from '@/core/visits/types'
-import { SERVICE_JOBS, SERVICE_TEMPLATES, ServicePlan, type ServiceLine } from '@/domain/schedule/service-plan'
+import {
+  inSeasonOf,
+  SERVICE_JOBS,
+  SERVICE_TEMPLATES,
+  ServicePlan,
+  type ServiceLine,
+} from '@/domain/schedule/service-plan'
+import { monthDayIn } from '@/domain/season/season-dates'
 import type { KeptServicePlan } from '@/server/schedule/planning-repository'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -15,11 +23,11 @@ import { jobName } from '@/messages/visits/visit-words'
 
 const PlanBody = z.strictObject({ lines: ServicePlan })
 const comesRound = (job: string): boolean => VISIT_PLANNING[job]!.timing === 'interval'
-const lineOf = (job: string): ServiceLine => ({
+const lineOf = (job: string, seasonFrom: SeasonFrom): ServiceLine => ({
   job,
   everyDays: comesRound(job) && job !== 'plant-care' ? 28 : null,
-  from: comesRound(job) ? '04-15' : null,
-  to: comesRound(job) ? '10-15' : null,
+  from: comesRound(job) ? monthDayIn('04-15', seasonFrom) : null,
+  to: comesRound(job) ? monthDayIn('10-15', seasonFrom) : null,
   starts: null,
   ends: null,
   priceMinor: null,
@@ -63,7 +71,7 @@ export function ServicePlanForm({
             label={t('schedule.servicePlanForm.visit', { i: i + 1 })}
             value={line.job}
             disabled={!form.ready}
-            onChange={(e) => change(i, { ...lineOf(e.target.value), priceMinor: line.priceMinor })}
+            onChange={(e) => change(i, { ...lineOf(e.target.value, kept.seasonFrom), priceMinor: line.priceMinor })}
             options={SERVICE_JOBS.map(({ key }) => ({ value: key, label: jobName(key, t) }))}
             error={errorOf(i, 'job')}
           />
@@ -131,7 +139,7 @@ export function ServicePlanForm({
         <button
           type="button"
           className="btn btn-sm btn-outline-primary"
-          onClick={() => put([...lines, lineOf('routine')])}
+          onClick={() => put([...lines, lineOf('routine', kept.seasonFrom)])}
         >
           {t('schedule.servicePlanForm.addKindVisit')}
         </button>
@@ -140,7 +148,7 @@ export function ServicePlanForm({
             key={template.key}
             type="button"
             className="btn btn-sm btn-outline-secondary"
-            onClick={() => put(template.lines)}
+            onClick={() => put(inSeasonOf(template.lines, kept.seasonFrom))}
           >
             {t(`schedule.servicePlanTemplates.${template.key}`)}
           </button>

@@ -1,9 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
+import { seasonDate, seasonYearName } from '@/core/season/season-year'
 import type { SeasonPageData } from '@/server/season/season-view'
 import { WaterLegend } from '@/ui/drawing/water-legend'
-import { axisAround, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
+import { axisAround, inShownYear, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
+
+/** Days into the season year at which another year is looked at closer: when the rush is near. */
+const SPRING_AT = 90
 
 interface Shown {
   readonly zoom: Zoom
@@ -11,28 +15,28 @@ interface Shown {
 }
 
 interface SeasonHeadProps extends Shown {
-  readonly data: Pick<SeasonPageData, 'year' | 'job' | 'today'>
+  readonly data: Pick<SeasonPageData, 'year' | 'seasonFrom' | 'job' | 'today'>
   readonly onShow: (shown: Shown) => void
 }
 
 /** Year, stretch of the year, the scale of the water's colours, and what can be done with the page. */
 export function SeasonHead({ data, zoom, axis, onShow }: SeasonHeadProps) {
   const t = useTexts()
+  const named = (year: number) => seasonYearName(year, data.seasonFrom)
   const zoomTo = (next: Zoom) => {
-    const inYear = (day: string) => day.startsWith(String(data.year))
-    const usual = inYear(data.today) ? data.today : `${data.year}-04-01`
-    const day = zoom !== 'year' && inYear(axis.from) ? axis.from : usual
-    onShow({ zoom: next, axis: axisAround(data.year, next, day, t.region) })
+    const usual = inShownYear(data, data.today) ? data.today : seasonDate(data.year, data.seasonFrom, SPRING_AT)
+    const day = zoom !== 'year' && inShownYear(data, axis.from) ? axis.from : usual
+    onShow({ zoom: next, axis: axisAround(data, next, day, t.region) })
   }
   return (
     <div className="page-head">
-      <h1>{t('season.seasonView.season', { year: data.year })}</h1>
+      <h1>{t('season.seasonView.season', { year: named(data.year) })}</h1>
       <span className="btn-group btn-group-sm no-print">
-        <OtherYear year={data.year - 1} job={data.job}>
-          ‹ {data.year - 1}
+        <OtherYear year={data.year - 1} job={data.job} name={named(data.year - 1)}>
+          ‹ {named(data.year - 1)}
         </OtherYear>
-        <OtherYear year={data.year + 1} job={data.job}>
-          {data.year + 1} ›
+        <OtherYear year={data.year + 1} job={data.job} name={named(data.year + 1)}>
+          {named(data.year + 1)} ›
         </OtherYear>
       </span>
       <span className="btn-group btn-group-sm no-print" role="group" aria-label={t('season.seasonView.zoom')}>
@@ -59,13 +63,20 @@ export function SeasonHead({ data, zoom, axis, onShow }: SeasonHeadProps) {
   )
 }
 
-function OtherYear({ year, job, children }: { year: number; job: string; children: React.ReactNode }) {
+interface OtherYearProps {
+  readonly year: number
+  readonly job: string
+  readonly name: string
+  readonly children: React.ReactNode
+}
+
+function OtherYear({ year, job, name, children }: OtherYearProps) {
   const t = useTexts()
   return (
     <Link
       className="btn btn-outline-secondary"
       href={`/season?year=${year}&job=${job}`}
-      aria-label={t('season.seasonView.season', { year })}
+      aria-label={t('season.seasonView.season', { year: name })}
     >
       {children}
     </Link>

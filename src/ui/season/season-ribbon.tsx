@@ -2,6 +2,8 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { memo } from 'react'
+import { weekOf } from '@/core/numeric/calendar'
+import { seasonBegins } from '@/core/season/season-year'
 import type { WindowJob } from '@/core/season/house-rules'
 import type { SeasonRow } from '@/server/season/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
@@ -31,10 +33,12 @@ export const Ribbon = memo(function Ribbon(props: RibbonProps) {
   const show = useShow()
   const visits = unfolded ? [] : row.visits
   // the gradient covers the whole year; a zoom shows a part of it
-  const yearFrom = percentAt(axis, `${axis.year}-01-01`)
-  const yearWidth = percentAt(axis, `${axis.year + 1}-01-01`) - yearFrom
+  const yearFrom = percentAt(axis, seasonBegins(axis.year, axis.seasonFrom))
+  const yearWidth = percentAt(axis, seasonBegins(axis.year + 1, axis.seasonFrom)) - yearFrom
+  const firstWeek = weekOf(seasonBegins(axis.year, axis.seasonFrom))
   const gradient = row.weeklyC
-    ?.map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`)
+    ?.map((_, week, all) => all[(week + firstWeek) % all.length]!)
+    .map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`)
     .join(',')
   const { window } = row
   return (

@@ -13,6 +13,7 @@ const asked = jest.mocked(fetchJson)
 const DAYS_OF_YEAR = 365
 const data = (over: Partial<SeasonPageData> = {}): SeasonPageData => ({
   year: 2027,
+  seasonFrom: 1,
   job: 'spring-cleanout',
   today: '2027-03-01',
   weather: { fetchedAt: null, reachable: true, forecastIssued: null },

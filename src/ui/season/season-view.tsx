@@ -30,7 +30,7 @@ export function SeasonView({ data }: { data: SeasonPageData }) {
   const [filter, setFilter] = useState<SeasonFilter>({ text: '', sort: 'site', show: 'all', grouped: false })
   const [shown, setShown] = useState<{ zoom: Zoom; axis: TimeAxis }>(() => ({
     zoom: 'year',
-    axis: axisAround(data.year, 'year', `${data.year}-01-01`),
+    axis: axisAround(data, 'year', data.today),
   }))
   const { axis, zoom } = shown
   const onPaper = usePrinting()

@@ -1,22 +1,24 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { addDays, dayOfYear } from '@/core/numeric/calendar'
-import { plainDayOfYear } from '@/core/season/weather-ahead'
+import { addDays } from '@/core/numeric/calendar'
+import { plainDayOfYear, seasonYearOf } from '@/core/season/season-year'
 import type { Season } from '@/core/season/windows'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
 
 const DAYS = 10
+/** Fewer days than these, at the end of a season year, are no outlook. */
+const FEWEST = 3
 
 /** The water of today and the nine days after, as the forecast makes it likely. */
 export function TenDays({ live, today }: { live: { readonly year: number; readonly season: Season }; today: string }) {
   const t = useTexts()
 
   const show = useShow()
-  if (!today.startsWith(String(live.year)) || dayOfYear(today) > 365 - 2) return null
-  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter((day) =>
-    day.startsWith(String(live.year)),
+  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter(
+    (day) => seasonYearOf(day, live.season.from) === live.year,
   )
+  if (days.length < FEWEST) return null
   return (
     <div className="ten-days" role="list" aria-label={t('season.tenDays.waterNextTenDays')}>
       {days.map((day) => {

@@ -2,6 +2,7 @@ import { type TextId, textId } from '@/ui/kit/texts'
 import { scaleLinear } from 'd3-scale'
 import { REGION_HABITS, type Region } from '@/domain/shared/region'
 import { addDays, dayNumber, daysBetween, weekBeginOf } from '@/core/numeric/calendar'
+import { seasonBegins, seasonEnds, seasonYearOf, type SeasonFrom } from '@/core/season/season-year'
 
 export const ZOOMS = ['year', 'quarter', 'month', 'week'] as const
 export type Zoom = (typeof ZOOMS)[number]
@@ -12,31 +13,46 @@ export const ZOOM_NAMES: Readonly<Record<Zoom, TextId>> = {
   week: textId('season.timeAxis.week'),
 }
 
-/** The stretch of days that is shown. */
-export interface TimeAxis {
+/** The season year that is looked at: by the calendar year in which it begins, and the month with which it does. */
+export interface ShownYear {
   readonly year: number
+  readonly seasonFrom: SeasonFrom
+}
+
+/** The stretch of days that is shown. */
+export interface TimeAxis extends ShownYear {
   readonly from: string
   readonly days: number
 }
 
-const lastDay = (year: number) => `${year}-12-31`
+/** Whether a day lies in the season year. */
+export const inShownYear = ({ year, seasonFrom }: ShownYear, day: string): boolean =>
+  seasonYearOf(day, seasonFrom) === year
 
-/** The stretch of a zoom around a day, within its year. */
-export function axisAround(year: number, zoom: Zoom, day: string, region: Region = 'en-GB'): TimeAxis {
+/** The stretch of a zoom around a day, within its season year. */
+export function axisAround(shown: ShownYear, zoom: Zoom, day: string, region: Region = 'en-GB'): TimeAxis {
+  const { year, seasonFrom } = shown
   const month = Number(day.slice(5, 7))
-  const monthStart = (m: number) => `${year}-${String(m).padStart(2, '0')}-01`
-  const until = (from: string, to: string): TimeAxis => ({ year, from, days: daysBetween(from, to) + 1 })
+  const monthStart = (m: number) => `${m >= seasonFrom ? year : year + 1}-${String(m).padStart(2, '0')}-01`
+  const dayBefore = (m: number) =>
+    ((m - 1) % 12) + 1 === seasonFrom ? seasonEnds(year, seasonFrom) : addDays(monthStart(((m - 1) % 12) + 1), -1)
+  const until = (from: string, to: string): TimeAxis => ({
+    year,
+    seasonFrom,
+    from,
+    days: daysBetween(from, to) + 1,
+  })
   switch (zoom) {
     case 'year':
-      return until(`${year}-01-01`, lastDay(year))
+      return until(seasonBegins(year, seasonFrom), seasonEnds(year, seasonFrom))
     case 'quarter': {
       const first = Math.floor((month - 1) / 3) * 3 + 1
-      return until(monthStart(first), first === 10 ? lastDay(year) : addDays(monthStart(first + 3), -1))
+      return until(monthStart(first), dayBefore(first + 3))
     }
     case 'month':
-      return until(monthStart(month), month === 12 ? lastDay(year) : addDays(monthStart(month + 1), -1))
+      return until(monthStart(month), dayBefore(month + 1))
     case 'week':
-      return { year, from: weekBeginOf(day, REGION_HABITS[region].weekBegins), days: 7 }
+      return { year, seasonFrom, from: weekBeginOf(day, REGION_HABITS[region].weekBegins), days: 7 }
   }
 }
 
@@ -44,8 +60,8 @@ export function axisAround(year: number, zoom: Zoom, day: string, region: Region
 export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1, region: Region = 'en-GB'): TimeAxis | null {
   if (zoom === 'year') return null
   const day = by === 1 ? addDays(axis.from, axis.days) : addDays(axis.from, -1)
-  return Number(day.slice(0, 4)) === axis.year || (zoom === 'week' && axis.from.startsWith(String(axis.year)))
-    ? axisAround(axis.year, zoom, day, region)
+  return inShownYear(axis, day) || (zoom === 'week' && inShownYear(axis, axis.from))
+    ? axisAround(axis, zoom, day, region)
     : null
 }
 

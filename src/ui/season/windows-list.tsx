@@ -73,7 +73,7 @@ const WORTH_SAYING_DAYS = 3
 function Moved({ next, usual, liveYear }: { next: JobWindow; usual: JobWindow | undefined; liveYear: number | null }) {
   const t = useTexts()
 
-  if (!usual || liveYear === null || !next.best.startsWith(String(liveYear))) return null
+  if (!usual || liveYear === null) return null
   const days = daysBetween(windowInYear(usual, liveYear).best, next.best)
   if (Math.abs(days) < WORTH_SAYING_DAYS) return null
   return (

@@ -3,7 +3,8 @@ import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { MAIN_WINDOW_JOBS } from '@/core/season/house-rules'
 import type { Season } from '@/core/season/windows'
-import { dayOfYear } from '@/core/numeric/calendar'
+import { inSeasonOrder, SEASON_DAYS, seasonDate, seasonDay, type SeasonFrom } from '@/core/season/season-year'
+import { SEASON_BASE_YEAR } from '@/domain/season/season-dates'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
@@ -27,8 +28,9 @@ const MONTHS = [
   textId('season.yearChart.nov'),
   textId('season.yearChart.dec'),
 ]
-const BASE_YEAR = 2001
-const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
+/** Day of the season year, 1..365, on which a month, 0..11, begins. */
+const startOf = (month: number, from: SeasonFrom) =>
+  seasonDay(`${SEASON_BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`, from)
 
 /**
  * Expected water temperature through the year with its 10/50/90 % band, today's place in it, and the windows as bars
@@ -39,7 +41,7 @@ interface YearChartProps {
   /** Any year, drawn beside this one. */
   readonly usual: Season | null
   readonly today: string
-  readonly measured: readonly { day: number; tempC: number }[]
+  readonly measured: readonly { on: string; tempC: number }[]
 }
 
 export function YearChart({ season, usual, today, measured }: YearChartProps) {
@@ -52,8 +54,9 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
   const option = useMemo(() => {
     const unit = unitBySymbol('temperature', symbol)
     const shown = (c: number) => Number(fromCanonical(c, unit).toFixed(1))
-    const line = (key: 'p10' | 'p50' | 'p90') => season.waterC.map((b, i) => [i + 1, shown(b[key])])
-    const todayDay = dayOfYear(`${BASE_YEAR}${today.slice(4) === '-02-29' ? '-02-28' : today.slice(4)}`)
+    const { from } = season
+    const days = inSeasonOrder(season.waterC, from)
+    const line = (key: 'p10' | 'p50' | 'p90') => days.map((b, i) => [i + 1, shown(b[key])])
     return {
       grid: { left: 46, right: 14, top: 26, bottom: 24 },
       tooltip: {
@@ -71,7 +74,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         axisPointer: {
           label: {
             formatter: ({ value }: { value: number }) =>
-              t.dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)),
+              t.dayMonth(seasonDate(SEASON_BASE_YEAR, from, Math.round(value) - 1)),
           },
         },
         splitLine: { show: false },
@@ -120,10 +123,10 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
             label: { color: ink.iris, fontFamily: FONT, formatter: '{b}' },
             lineStyle: { color: ink.iris },
             data: [
-              { name: t('season.yearChart.today'), xAxis: todayDay },
+              { name: t('season.yearChart.today'), xAxis: seasonDay(today, from) },
               ...MONTHS.map((name, m) => ({
                 name: t(name),
-                xAxis: startOf(m),
+                xAxis: startOf(m, from),
                 lineStyle: { color: ink.rule, opacity: 0.5 },
                 label: { position: 'start', align: 'left', color: ink.soft, offset: [3, 0] },
               })),
@@ -135,7 +138,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
               {
                 name: t('season.yearChart.usualYear'),
                 type: 'line',
-                data: usual.waterC.map((b, i) => [i + 1, shown(b.p50)]),
+                data: inSeasonOrder(usual.waterC, from).map((b, i) => [i + 1, shown(b.p50)]),
                 symbol: 'none',
                 lineStyle: { width: 1.2, type: 'dashed', color: ink.soft },
               },
@@ -144,7 +147,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         {
           name: t('season.yearChart.measured'),
           type: 'scatter',
-          data: measured.map((m) => [m.day, shown(m.tempC)]),
+          data: measured.map((m) => [seasonDay(m.on, from), shown(m.tempC)]),
           symbolSize: 6,
           itemStyle: { color: ink.rust },
         },
@@ -159,11 +162,10 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
   )
 }
 
-const percent = (date: string) => ((dayOfYear(`${BASE_YEAR}${date.slice(4)}`) - 1) / 364) * 100
-
 /** Windows under the chart on the same days axis, tinted with the water's temperature at their best day. */
 function WindowBars({ season }: { season: Season }) {
   const t = useTexts()
+  const percent = (date: string) => ((seasonDay(date, season.from) - 1) / (SEASON_DAYS - 1)) * 100
 
   return (
     <div style={{ margin: '0 14px 0 46px' }} aria-hidden="true">

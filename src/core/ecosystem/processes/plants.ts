@@ -8,6 +8,9 @@ import { nutrientShare, takeNutrients } from './nutrients'
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, marginals, straw, floating, lilies, submerged, sediment } =
   STATE
 
+/** Short days send plants to rest in cool water only: where it stays warm they grow all year. @source house default */
+const RESTS_BELOW_C = 20
+
 /** Part of a full stand that outlives winter as crowns and buds. @source house default */
 export const CROWNS = 0.04
 /**
@@ -61,7 +64,7 @@ class Stand {
     const [from, full] = WARMTH[this.data.kind]
     const autumn = env.daysShorten || env.dayLengthH < 10
     const warmth = Math.max(0, Math.min(1, (env.waterC - from) / (full - from)))
-    const season = autumn && env.dayLengthH < 11.5 ? 0 : 1
+    const season = autumn && env.dayLengthH < 11.5 && env.waterC < RESTS_BELOW_C ? 0 : 1
     // a day's growth is made while it is light
     const day = env.lightW > 0 ? 24 / Math.max(6, env.dayLengthH) : 0
     const light = this.inWater ? submergedLight(env) : Math.min(1, env.lightW / 60)

@@ -63,6 +63,20 @@ describe('what a pond needs', () => {
       { job: 'spring-cleanout', earliest: '2027-03-10', best: '2027-03-28', latest: '2027-04-15' },
       { job: 'netting', earliest: '2027-09-20', latest: '2027-10-12' },
     ]))
+  it('comes round through a summer that runs over New Year, and not in its winter', () => {
+    const south = line('routine', { everyDays: 28, from: '10-15', to: '04-15' })
+    const dues = (from: string, to: string) => needsOf(work([south]), from, to).needs.map(({ best }) => best)
+    const season = dues('2026-07-01', '2027-06-30')
+    expect([season[0], season.at(-1)! > '2027-03-10', season.at(-1)! <= '2027-04-15']).toEqual([
+      '2026-10-15',
+      true,
+      true,
+    ])
+    expect(season).toHaveLength(7)
+    // asked for in its middle
+    expect(dues('2027-01-10', '2027-06-30')[0]).toBe('2027-01-10')
+    expect(dues('2027-05-01', '2027-09-30')).toEqual([])
+  })
   it('is not needed twice: a visit near the window meets it', () =>
     expect(
       year(work([line('spring-cleanout')], { visits: [{ job: 'spring-cleanout', day: '2027-03-02' }] })).needs,

@@ -16,8 +16,11 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
     .filter((v) => v.job === line.job || VISIT_PLANNING[v.job]?.covers.includes(line.job))
     .map((v) => v.day)
   const found: Need[] = []
-  for (let year = yearOf(from); year <= yearOf(to); year++) {
-    const [start, end] = [`${year}-${line.from ?? '01-01'}`, `${year}-${line.to ?? '12-31'}`]
+  const [first, last] = [line.from ?? '01-01', line.to ?? '12-31']
+  // a summer may run over New Year
+  const over = last < first ? 1 : 0
+  for (let year = yearOf(from) - over; year <= yearOf(to); year++) {
+    const [start, end] = [`${year}-${first}`, `${year + over}-${last}`]
     const before = visits
       .filter((day) => day < from)
       .sort()

@@ -446,6 +446,7 @@ export interface PondSeasonsRow {
   live_weekly_c: JsonDocument | null
   live_at: Date | null
   calibration: JsonDocument | null
+  season_from: number
 }
 
 export interface PondsRow {

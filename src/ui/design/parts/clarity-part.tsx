@@ -39,7 +39,7 @@ export function ClarityPart({ data, shown }: DesignPart) {
     const timer = setTimeout(() => {
       const whatIf: WhatIfInput = {
         name: t('design.clarityPart.clarityOutlook'),
-        from: nextTime('05-20', loaded.today),
+        from: nextTime('05-20', loaded.today, model),
         days: DAYS,
         start: 'green',
         members: MEMBERS,

@@ -2,6 +2,7 @@
 import { useMemo } from 'react'
 import Link from 'next/link'
 import { dayOfYear } from '@/core/numeric/calendar'
+import { seasonYearOf } from '@/core/season/season-year'
 import { DAY_MS } from '@/core/numeric/time'
 import { may } from '@/domain/people/roles'
 import { pondGround } from '@/core/site-plan/pond-ground'
@@ -34,7 +35,7 @@ export function OverviewTab({ data }: { data: PondOverviewData }) {
   const measured = readings.find((r) => r.kind === 'waterTemp')
   const recent = measured && daysOld(measured.takenAt, today) <= FRESH_DAYS ? measured.value : undefined
   // this year as it goes, where the weather so far has been read
-  const shown = data.live?.year === Number(today.slice(0, 4)) ? data.live.season : season
+  const shown = seasonNow(data.live, season, today)
   const day = Math.min(364, dayOfYear(today) - 1)
   return (
     <>
@@ -84,13 +85,17 @@ function OverviewSite({ data, facts }: { data: PondOverviewData; facts: ReturnTy
   )
 }
 
+/** This season year as it goes, else any year. */
+const seasonNow = (live: PondOverviewData['live'], usual: PondOverviewData['season'], today: string) =>
+  live && live.year === seasonYearOf(today, live.season.from) ? live.season : usual
+
 /** The year over its water temperature, and the windows of its work. */
 function Year({ data, today }: { data: PondOverviewData; today: string }) {
   const t = useTexts()
 
   const { role } = usePerson()
   const { pond, season, live, readings } = data
-  const shown = live?.year === Number(today.slice(0, 4)) ? live.season : season
+  const shown = seasonNow(live, season, today)
   return (
     <Sheet title={t('ponds.pondView.pondsYear')}>
       {season ? (
@@ -102,7 +107,7 @@ function Year({ data, today }: { data: PondOverviewData; today: string }) {
             today={today}
             measured={readings
               .filter((r) => r.kind === 'waterTemp' && daysOld(r.takenAt, today) <= 365)
-              .map((r) => ({ day: dayOfYear(r.takenAt.slice(0, 10)), tempC: r.value }))}
+              .map((r) => ({ on: r.takenAt.slice(0, 10), tempC: r.value }))}
           />
           <div className="mt-2">
             <WindowsList
