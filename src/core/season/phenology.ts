@@ -18,16 +18,6 @@ export function degreeDayDate(weather: readonly WeatherDay[], sum: number, baseC
   return Infinity
 }
 
-/** Hours of daylight of a latitude's year, kept: they are asked for once a year and pond. */
-const daylightKept = new Map<number, readonly number[]>()
-function daylightOfYear(latitudeDeg: number): readonly number[] {
-  const hours =
-    daylightKept.get(latitudeDeg) ?? Array.from({ length: 366 }, (_, i) => daylightHoursOnDay(latitudeDeg, i + 1))
-  if (daylightKept.size > 50) daylightKept.clear()
-  daylightKept.set(latitudeDeg, hours)
-  return hours
-}
-
 /**
  * Day on which the main leaf fall sets in: from the day daylight falls below 14.5 h, (28.5 − T)² · (day length/14.5)²
  * adds up to a sum.
@@ -42,11 +32,10 @@ export function leafFallDay(
   chillSum: number,
   firstDay = 1,
 ): number {
-  const daylight = daylightOfYear(latitudeDeg)
   let total = 0
   const longest = latitudeDeg < 0 ? DECEMBER_SOLSTICE : JUNE_SOLSTICE
   for (let i = (longest - firstDay + 1 + DAYS) % DAYS; i < weather.length; i++) {
-    const hours = daylight[(firstDay - 1 + i) % DAYS]!
+    const hours = daylightHoursOnDay(latitudeDeg, ((firstDay - 1 + i) % DAYS) + 1)
     if (hours >= LEAF_FALL.startDaylightH) continue
     const meanC = (weather[i]!.minAirC + weather[i]!.maxAirC) / 2
     if (meanC < LEAF_FALL.baseC)

@@ -15,9 +15,13 @@ const FIRST_DAY: Readonly<Record<SeasonFrom, number>> = { 1: 1, 7: 182 }
 /** First day of season years that begin in a month, 1..365. */
 export const firstDayOf = (from: SeasonFrom): number => FIRST_DAY[from]
 
-/** When a station's season years begin: the first of January or of July, whichever lies nearer to its cold turn. */
+/**
+ * When a station's season years begin: the first of January or of July, whichever lies nearer to its cold turn; with
+ * the calendar where the year hardly turns.
+ */
 export function seasonFromOf(station: StationNormals): SeasonFrom {
-  const { coldDay } = yearTurns(station)
+  const { coldDay, turns } = yearTurns(station)
+  if (!turns) return 1
   const fromJanuary = Math.min(coldDay - 1, SEASON_DAYS + 1 - coldDay)
   return fromJanuary <= Math.abs(coldDay - FIRST_DAY[7]) ? 1 : 7
 }

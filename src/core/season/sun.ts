@@ -28,8 +28,31 @@ export function daylightHours(latitudeDeg: number, date: IsoDate): number {
 }
 
 /** The same by day of the year, 1 on 1 January. */
-export const daylightHoursOnDay = (latitudeDeg: number, day: number): number =>
-  (24 / Math.PI) * sunsetAngleRad(latitudeDeg, day)
+export const daylightHoursOnDay = (latitudeDeg: number, day: number): number => sunOfYear(latitudeDeg).hours[day]!
+
+/** Sun of a latitude's days 1..366, worked out once: a season asks for it tens of thousands of times. */
+interface SunOfYear {
+  readonly hours: Float64Array
+  readonly radiationMJ: Float64Array
+}
+const kept = new Map<number, SunOfYear>()
+const KEPT_LATITUDES = 64
+const LAST_DAY = 366
+
+function sunOfYear(latitudeDeg: number): SunOfYear {
+  let sun = kept.get(latitudeDeg)
+  if (!sun) {
+    sun = { hours: new Float64Array(LAST_DAY + 1), radiationMJ: new Float64Array(LAST_DAY + 1) }
+    for (let day = 1; day <= LAST_DAY; day++) {
+      const angle = sunsetAngleRad(latitudeDeg, day)
+      sun.hours[day] = (24 / Math.PI) * angle
+      sun.radiationMJ[day] = radiationMJ(latitudeDeg, day, angle)
+    }
+    if (kept.size >= KEPT_LATITUDES) kept.clear()
+    kept.set(latitudeDeg, sun)
+  }
+  return sun
+}
 
 /**
  * Equation of time, minutes by which the sun is ahead of the clock.
@@ -61,8 +84,9 @@ export function sunMinutes(
 }
 
 /** Extraterrestrial radiation on a level surface, MJ/m²/d. @source FAO-56 eq. 21 */
-export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
-  const ws = sunsetAngleRad(latitudeDeg, day)
+export const extraterrestrialMJ = (latitudeDeg: number, day: number): number => sunOfYear(latitudeDeg).radiationMJ[day]!
+
+function radiationMJ(latitudeDeg: number, day: number, ws: number): number {
   const phi = rad(latitudeDeg)
   const delta = declinationRad(day)
   const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365)
@@ -76,7 +100,8 @@ export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
 
 /** Solar radiation from hours of sunshine, MJ/m²/d. @source Ångström formula, FAO-56 eq. 35 with a = 0.25, b = 0.5 */
 export function solarFromSunshineMJ(latitudeDeg: number, day: number, sunshineH: number): number {
-  const hours = daylightHoursOnDay(latitudeDeg, day)
+  const sun = sunOfYear(latitudeDeg)
+  const hours = sun.hours[day]!
   const share = hours > 0 ? Math.min(1, sunshineH / hours) : 0
-  return (0.25 + 0.5 * share) * extraterrestrialMJ(latitudeDeg, day)
+  return (0.25 + 0.5 * share) * sun.radiationMJ[day]!
 }

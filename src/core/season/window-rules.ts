@@ -1,51 +1,28 @@
-import { degreeDayDate, leafFallDay } from './phenology'
 import type { SeasonRules, WindowJob } from './house-rules'
-import type { WaterDay } from './water-temperature'
-import type { WeatherDay } from './weather-year'
+import type { PossibleYear, SeasonClock } from './possible-year'
 
-/** One way a season year may go, 365 days from its first on. */
-export interface PossibleYear {
-  readonly weather: readonly WeatherDay[]
-  readonly water: readonly WaterDay[]
-}
+type DaysOf = (year: PossibleYear) => (day: number) => boolean
 
-/** 'span': the days on which a job may be done. 'turn': the day from which something has come to pass. */
-export interface WindowRule {
-  readonly kind: 'span' | 'turn'
-  readonly holds: (year: PossibleYear) => boolean[]
-}
-
-/** How the days of a season year lie: everything else that rules know of where a pond is. */
-export interface SeasonClock {
-  readonly latitudeDeg: number
-  /** Day of the year, 1..365, of the first day. */
-  readonly firstDay: number
-  /** The warm turn, as the season year's day; the first is 0. */
-  readonly warmAt: number
-}
+/**
+ * 'span': the days on which a job may be done. 'turn': the day from which something has come to pass, -1 where it does
+ * not, and the day up to which that counts.
+ */
+export type WindowRule =
+  | {
+      readonly kind: 'span'
+      readonly holds: DaysOf
+      /** Where those days hardly ever come. */
+      readonly otherwise?: DaysOf
+    }
+  | { readonly kind: 'turn'; readonly on: (year: PossibleYear) => number; readonly until: number }
 
 export const DAYS = 365
+/** What goes by warmth or rain alone; everything else by the turn of the year, and by need where there is none. */
+const WITHOUT_SEASONS: readonly WindowJob[] = ['wetland-flush', 'high-summer']
 const WEEK = 7
 const FORTNIGHT = 14
-/** Where water never falls to a cleanout's cold, the coolest weeks are those so near the coldest, °C. @source house default */
-const COOLEST_WITHIN_C = 2.5
-
-const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
-/** Mean of a day and the ones before it, without copies: this is asked for a million times a year of ponds. */
-function trailing(water: readonly WaterDay[], i: number, days: number): number {
-  const from = Math.max(0, i - days + 1)
-  let sum = 0
-  for (let k = from; k <= i; k++) sum += water[k]!.waterC
-  return sum / (i - from + 1)
-}
-const byDay = (test: (i: number) => boolean): boolean[] => Array.from({ length: DAYS }, (_, i) => test(i))
-const iceOutDay = (water: readonly WaterDay[], { warmAt }: SeasonClock) =>
-  water.slice(0, warmAt).findLastIndex((d) => d.iceM > 0) + 1
-/** First day of ice of the coming winter; Infinity when this year stays open. */
-const firstIceDay = (water: readonly WaterDay[], { warmAt }: SeasonClock) => {
-  const at = water.findIndex((d, i) => i > warmAt && d.iceM > 0)
-  return at === -1 ? Infinity : at
-}
+/** Where water never falls to a cleanout's cold, the coolest weeks are those so near to the coldest, °C. */
+const COOLEST_WITHIN_C = 2.5 // house default
 
 /** The first day from which a test holds and stays until a day: the warm turn for spring, the year's end for autumn. */
 function staysFrom(from: number, to: number, test: (i: number) => boolean): number {
@@ -54,172 +31,181 @@ function staysFrom(from: number, to: number, test: (i: number) => boolean): numb
   return last
 }
 
-/** The days after a turn. What holds from the very first day has not turned: nothing is to be done for it. */
-function turned(from: number, to: number, test: (i: number) => boolean): boolean[] {
+/** The day of a turn. What holds from the very first day has not turned: nothing is to be done for it. */
+function turned(from: number, to: number, test: (i: number) => boolean): number {
   const at = staysFrom(from, to, test)
-  return byDay((i) => at > from && i >= at && i < to)
+  return at > from && at < to ? at : -1
 }
 
-/** From the first day after a day on which something happens once. */
-function happened(from: number, test: (i: number) => boolean): boolean[] {
-  let come = false
-  return byDay((i) => (come ||= i >= from && test(i)))
-}
-
-/** Spring water that has reached a temperature for good, by its mean over some days. */
-const warmedTo = (water: readonly WaterDay[], waterC: number, days: number, { warmAt }: SeasonClock) =>
-  turned(0, warmAt, (i) => trailing(water, i, days) >= waterC)
-const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number, { warmAt }: SeasonClock) =>
-  turned(warmAt, DAYS, (i) => trailing(water, i, days) < waterC)
+const never = () => false
 
 /**
  * When a job may be done, by the house rules.
- * @returns null where the house rules have no such job
+ * @returns null where the house rules have no such job, or the year no seasons that it would go by
  */
 // eslint-disable-next-line max-lines-per-function -- one case for each job
 export function windowRule(job: WindowJob, rules: SeasonRules, clock: SeasonClock): WindowRule | null {
-  const { warmAt } = clock
+  const { warmAt, turns } = clock
+  if (!turns && !WITHOUT_SEASONS.includes(job)) return null
+  /** Spring water that has reached a temperature for good, by its mean over some days. */
+  const warmedTo = (waterC: number): WindowRule => ({
+    kind: 'turn',
+    until: warmAt,
+    on: (year) => {
+      const mean = year.meanC(3)
+      return turned(0, warmAt, (i) => mean[i]! >= waterC)
+    },
+  })
+  const cooledBelow = (waterC: number, days: number): WindowRule => ({
+    kind: 'turn',
+    until: DAYS,
+    on: (year) => {
+      const mean = year.meanC(days)
+      return turned(warmAt, DAYS, (i) => mean[i]! < waterC)
+    },
+  })
   switch (job) {
     case 'spring-cleanout':
       return rules.spring === 'never-drain' ? null : { kind: 'span', holds: (year) => cleanoutDays(year, rules, clock) }
     case 'cold-bacteria':
-      return rules.bacteria !== 'regular'
-        ? null
-        : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, rules, clock) }
+      return rules.bacteria === 'regular'
+        ? { kind: 'span', holds: (year) => coldBacteriaDays(year, rules, clock) }
+        : null
     case 'bacteria':
-      return rules.bacteria !== 'regular'
-        ? null
-        : { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.bacteriaWaterC, 3, clock) }
+      return rules.bacteria === 'regular' ? warmedTo(rules.bacteriaWaterC) : null
     case 'spring-startup':
       return {
         kind: 'turn',
-        holds: ({ weather, water }) =>
-          turned(
-            0,
-            warmAt,
-            (i) =>
-              trailing(water, i, 5) >= rules.startupWaterC &&
-              mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
-          ),
+        until: warmAt,
+        on: (year) => {
+          const mean = year.meanC(5)
+          return turned(0, warmAt, (i) => mean[i]! >= rules.startupWaterC && year.weekOfNightsC(i) > 0)
+        },
       }
     case 'dividing':
       return {
         kind: 'span',
-        holds: ({ weather, water }) => {
-          const [iceOut, leafOut] = [iceOutDay(water, clock), degreeDayDate(weather, rules.leafOutDegreeDays)]
-          return byDay(
-            (i) =>
-              i < warmAt &&
-              i >= iceOut &&
-              trailing(water, i, WEEK) >= rules.startupWaterC &&
-              i + 1 < leafOut + 2 * WEEK,
-          )
+        holds: (year) => {
+          const mean = year.meanC(WEEK)
+          return (i) =>
+            i < warmAt && i >= year.iceOut && mean[i]! >= rules.startupWaterC && i + 1 < year.leafOut + 2 * WEEK
         },
       }
     case 'feeding-start':
-      return { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.feedingStartWaterC, 3, clock) }
+      return warmedTo(rules.feedingStartWaterC)
     case 'feeding-normal':
-      return { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.feedingNormalWaterC, 3, clock) }
+      return warmedTo(rules.feedingNormalWaterC)
     case 'wetland-flush':
-      return { kind: 'span', holds: ({ water }) => flushDays(water, rules, clock) }
+      return { kind: 'span', holds: (year) => flushDays(year, rules, clock) }
     case 'tender-planting':
       return {
         kind: 'turn',
-        holds: ({ weather, water }) => {
-          const lastFrost = weather.slice(0, warmAt).findLastIndex((d) => d.minAirC <= 0)
-          return turned(0, warmAt, (i) => i > lastFrost && trailing(water, i, 3) >= rules.tenderPlantsWaterC)
+        until: warmAt,
+        on: (year) => {
+          const lastFrost = year.weather.slice(0, warmAt).findLastIndex((d) => d.minAirC <= 0)
+          const mean = year.meanC(3)
+          return turned(0, warmAt, (i) => i > lastFrost && mean[i]! >= rules.tenderPlantsWaterC)
         },
       }
     case 'high-summer':
-      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i]!.waterC >= rules.highSummerWaterC) }
+      return {
+        kind: 'span',
+        holds:
+          ({ water }) =>
+          (i) =>
+            water[i]!.waterC >= rules.highSummerWaterC,
+      }
     case 'shade-down':
-      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.shadeDownWaterC, WEEK, clock) }
+      return cooledBelow(rules.shadeDownWaterC, WEEK)
     case 'feeding-stop':
-      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.feedingStopWaterC, 3, clock) }
+      return cooledBelow(rules.feedingStopWaterC, 3)
     case 'cut-back':
       return {
         kind: 'turn',
-        holds: ({ weather }) => happened(warmAt, (i) => weather[i]!.minAirC <= rules.killingFrostAirC),
+        until: DAYS,
+        on: ({ weather }) => weather.findIndex((d, i) => i >= warmAt && d.minAirC <= rules.killingFrostAirC),
       }
     case 'netting': {
       const [lead, close] = rules.nettingLeadDays
-      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, clock, rules, -lead, -close) }
+      return { kind: 'span', holds: (year) => aroundLeafFall(year, -lead, -close) }
     }
     case 'netting-off': {
       const [bare, latest] = rules.nettingOffDays
-      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, clock, rules, bare, latest) }
+      return { kind: 'span', holds: (year) => aroundLeafFall(year, bare, latest) }
     }
     case 'winter-shutdown':
-      return rules.winter !== 'shutdown' ? null : { kind: 'span', holds: (year) => shutdownDays(year, rules, clock) }
+      return rules.winter === 'shutdown'
+        ? {
+            kind: 'span',
+            holds: (year) => shutdownDays(year, rules, clock),
+            otherwise: (year) => beforeFreeze(year, rules, clock),
+          }
+        : null
     case 'deicer-on': {
       const [from, to] = rules.deicerLeadDays
       return {
         kind: 'span',
-        holds: ({ water }) => {
-          const ice = firstIceDay(water, clock)
-          return byDay((i) => i >= ice - from && i <= ice - to)
-        },
+        holds:
+          ({ firstIce }) =>
+          (i) =>
+            i >= firstIce - from && i <= firstIce - to,
       }
     }
     case 'winter-running':
-      return rules.winter !== 'run-on'
-        ? null
-        : {
-            kind: 'turn',
-            holds: ({ water }) => {
-              const ice = firstIceDay(water, clock)
-              return byDay((i) => i >= ice)
-            },
-          }
+      return rules.winter === 'run-on'
+        ? { kind: 'turn', until: DAYS, on: ({ firstIce }) => (firstIce < DAYS ? firstIce : -1) }
+        : null
   }
 }
 
-function cleanoutDays({ weather, water }: PossibleYear, rules: SeasonRules, clock: SeasonClock): boolean[] {
+function cleanoutDays(year: PossibleYear, rules: SeasonRules, { warmAt }: SeasonClock): (i: number) => boolean {
+  const { water, weather, leafOut, iceOut } = year
   const [low, high] = rules.cleanoutWaterC
-  const fortnights = Array.from({ length: clock.warmAt }, (_, i) => trailing(water, i, FORTNIGHT))
-  const coldestC = Math.min(...fortnights)
+  const fortnight = year.meanC(FORTNIGHT)
+  const coldestC = Math.min(...fortnight.subarray(0, warmAt))
   // no cold to wait for: the weeks about the cold turn are easiest on fish and plants
-  if (coldestC > high) return byDay((i) => i < clock.warmAt && fortnights[i]! <= coldestC + COOLEST_WITHIN_C)
-  const leafOut = degreeDayDate(weather, rules.leafOutDegreeDays)
-  const iceOut = iceOutDay(water, clock)
-  return byDay(
-    (i) =>
-      i < clock.warmAt &&
-      i >= iceOut &&
-      i + 1 < leafOut &&
-      water[i]!.waterC >= low &&
-      water[i]!.waterC <= high &&
-      weather[i]!.minAirC > rules.hardFrostAirC,
-  )
+  if (coldestC > high) return (i) => i < warmAt && fortnight[i]! <= coldestC + COOLEST_WITHIN_C
+  return (i) =>
+    i < warmAt &&
+    i >= iceOut &&
+    i + 1 < leafOut &&
+    water[i]!.waterC >= low &&
+    water[i]!.waterC <= high &&
+    weather[i]!.minAirC > rules.hardFrostAirC
 }
 
 /** After the ice, too cold for ordinary strains. */
-function coldBacteriaDays(water: readonly WaterDay[], rules: SeasonRules, clock: SeasonClock): boolean[] {
-  const iceOut = iceOutDay(water, clock)
-  const warm = staysFrom(0, clock.warmAt, (i) => trailing(water, i, 3) >= rules.bacteriaWaterC)
-  return byDay((i) => i < warm && i >= iceOut && trailing(water, i, 3) >= rules.coldBacteriaFromC)
+function coldBacteriaDays(year: PossibleYear, rules: SeasonRules, { warmAt }: SeasonClock): (i: number) => boolean {
+  const { iceOut } = year
+  const [mean, week] = [year.meanC(3), year.meanC(WEEK)]
+  const warm = staysFrom(0, warmAt, (i) => mean[i]! >= rules.bacteriaWaterC)
+  return (i) => i < warm && i >= iceOut && mean[i]! >= rules.coldBacteriaFromC && week[i]! < rules.bacteriaWaterC
 }
 
 /** Warm enough for the bed to come back, and not while fish spawn as the water warms. */
-function flushDays(water: readonly WaterDay[], rules: SeasonRules, { warmAt }: SeasonClock): boolean[] {
+function flushDays(year: PossibleYear, rules: SeasonRules, { warmAt }: SeasonClock): (i: number) => boolean {
   const [low, high] = rules.spawningWaterC
-  const spawning = (i: number) => i < warmAt && trailing(water, i, 3) >= low && trailing(water, i, 3) <= high
-  return byDay((i) => trailing(water, i, WEEK) >= rules.flushWaterC && !spawning(i))
+  const [mean, week] = [year.meanC(3), year.meanC(WEEK)]
+  const spawning = (i: number) => i < warmAt && mean[i]! >= low && mean[i]! <= high
+  return (i) => week[i]! >= rules.flushWaterC && !spawning(i)
 }
 
-function aroundLeafFall(
-  weather: readonly WeatherDay[],
-  { latitudeDeg, firstDay }: SeasonClock,
-  rules: SeasonRules,
-  from: number,
-  to: number,
-): boolean[] {
-  const fall = leafFallDay(weather, latitudeDeg, rules.leafFallChill, firstDay)
-  return byDay((i) => i + 1 >= fall + from && i + 1 <= fall + to)
+function aroundLeafFall({ leafFall }: PossibleYear, from: number, to: number): (i: number) => boolean {
+  return (i) => i + 1 >= leafFall + from && i + 1 <= leafFall + to
 }
 
-function shutdownDays({ weather, water }: PossibleYear, rules: SeasonRules, clock: SeasonClock): boolean[] {
-  const cold = cooledBelow(water, rules.shutdownWaterC, 5, clock)
-  const freeze = weather.findIndex((d, i) => i > clock.warmAt && cold[i] && d.minAirC <= rules.hardFrostAirC)
-  return byDay((i) => cold[i]! && (freeze === -1 || i < freeze))
+/** Between cold water and the first hard frost. */
+function shutdownDays(year: PossibleYear, rules: SeasonRules, { warmAt }: SeasonClock): (i: number) => boolean {
+  const mean = year.meanC(5)
+  const cold = turned(warmAt, DAYS, (i) => mean[i]! < rules.shutdownWaterC)
+  if (cold < 0) return never
+  const freeze = year.weather.findIndex((d, i) => i >= cold && d.minAirC <= rules.hardFrostAirC)
+  return (i) => i >= cold && (freeze === -1 || i < freeze)
+}
+
+/** The fortnight before the first hard frost or ice: where that comes before the water is cold. */
+function beforeFreeze({ weather, firstIce }: PossibleYear, rules: SeasonRules, { warmAt }: SeasonClock) {
+  const frost = weather.findIndex((d, i) => i > warmAt && d.minAirC <= rules.hardFrostAirC)
+  const freeze = Math.min(firstIce, frost === -1 ? Infinity : frost)
+  return (i: number) => i >= freeze - FORTNIGHT && i < freeze
 }

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { quantileOfSorted } from '../statistics/quantile'
 import { seededRandom } from '../numeric/random'
-import { WINDOW_JOBS, type SeasonRules, type WindowJob } from './house-rules'
+import { WINDOW_JOBS, type SeasonRules } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
 import { drawThermalPond, type ThermalSpread } from './thermal-spread'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
@@ -19,7 +19,9 @@ import {
 import { yearTurns } from './turns'
 import { possibleWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear, type WeatherDay } from './weather-year'
-import { DAYS, windowRule, type PossibleYear, type SeasonClock } from './window-rules'
+import { windowOf, type JobWindow } from './job-window'
+import { PossibleYear, type SeasonClock } from './possible-year'
+import { DAYS } from './window-rules'
 
 export interface SeasonPond extends Omit<ThermalPond, 'latitudeDeg'> {
   readonly altitudeM: number
@@ -47,24 +49,6 @@ interface DayBand {
   readonly p90: number
 }
 
-export interface JobWindow {
-  readonly job: WindowJob
-  /** 'span': conditions hold on a day. 'turn': something has come to pass by a day. */
-  readonly kind: 'span' | 'turn'
-  readonly earliest: IsoDate
-  readonly best: IsoDate
-  readonly latest: IsoDate
-  /** Share of weather years in which the conditions hold (span) or the turn has come (turn), for each of 365 days, 1 January first. */
-  readonly likelihood: readonly number[]
-  /** Median figures at the best day, for "why then?". */
-  readonly why: {
-    readonly waterC: number
-    readonly minAirC: number
-    readonly likelihood: number
-    readonly median: number
-  }
-}
-
 export interface Season {
   /** Month on whose first the season year begins. */
   readonly from: SeasonFrom
@@ -78,9 +62,6 @@ export interface Season {
 
 /** So many that no seed moves a turn by more than a few days. */
 export const DEFAULT_WEATHER_YEARS = 200
-/** A window is open while at least this share of years allows the job. */
-const OPEN_SHARE = 0.3
-
 /**
  * A pond's year: water temperature with its 10/50/90 % band and the windows of the year's jobs, from many possible
  * weather years.
@@ -95,24 +76,38 @@ export function pondSeason(input: SeasonInput): Season {
   const thermal: ThermalPond = { ...input.pond, latitudeDeg: station.latitudeDeg }
   const from = seasonFromOf(station)
   const firstDay = firstDayOf(from)
+  const { warmDay, turns } = yearTurns(station)
+  const warmAt = (warmDay - firstDay + SEASON_DAYS) % SEASON_DAYS
+  const clock: SeasonClock = { latitudeDeg: station.latitudeDeg, firstDay, warmAt, turns }
+  const asYear = ({ weather, water }: Days) => new PossibleYear(weather, water, clock, input.rules)
   const pondRandom = seededRandom(seed + POND_SEED)
   const pondOf = () => (input.spread ? drawThermalPond(thermal, input.spread, pondRandom) : thermal)
   const years = input.known
-    ? thisYear(input.known, station, { ...input, from }, weatherYears, seed).map((year) => year(pondOf()))
-    : possibleYears(station, weatherYears, seed, firstDay).map((weather) => possibleYear(weather, pondOf(), firstDay))
+    ? thisYear(input.known, station, { ...input, from }, weatherYears, seed).map((year) => asYear(year(pondOf())))
+    : possibleYears(station, weatherYears, seed, firstDay).map((weather) =>
+        asYear({ weather, water: anyWater(weather, pondOf(), firstDay) }),
+      )
   const days = <Of>(of: (i: number) => Of): Of[] =>
     inCalendarOrder(
       Array.from({ length: DAYS }, (_, i) => of(i)),
       from,
     )
-  const waterC = days((i) => band(years.map((y) => y.water[i]!.waterC)))
-  const warmAt = (yearTurns(station).warmDay - firstDay + SEASON_DAYS) % SEASON_DAYS
-  const clock: SeasonClock = { latitudeDeg: station.latitudeDeg, firstDay, warmAt }
+  const ofDay = new Float64Array(years.length)
+  const all = days((i) => {
+    let frozen = 0
+    for (let y = 0; y < years.length; y++) {
+      const { waterC, iceM } = years[y]!.water[i]!
+      ofDay[y] = waterC
+      if (iceM > 0) frozen++
+    }
+    return { band: band(ofDay), iceChance: frozen / years.length }
+  })
+  const waterC = all.map((day) => day.band)
   const setting = { rules: input.rules, clock, dateOf: (i: number) => seasonDate(input.year, from, i), days }
   return {
     from,
     waterC,
-    iceChance: days((i) => years.filter((y) => y.water[i]!.iceM > 0).length / years.length),
+    iceChance: all.map((day) => day.iceChance),
     monthlyMedianC: monthly(waterC.map((b) => b.p50)),
     windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, setting)),
     weatherYears,
@@ -120,6 +115,9 @@ export function pondSeason(input: SeasonInput): Season {
 }
 
 const POND_SEED = 60_013
+
+/** The days of one way a year may go. */
+type Days = Pick<PossibleYear, 'weather' | 'water'>
 
 /** Years drawn last, by station and seed: all ponds at a height meet the same. */
 const drawn = new Map<string, WeatherDay[][]>()
@@ -148,10 +146,10 @@ function keptDraw(key: string, draw: () => WeatherDay[][]): readonly WeatherDay[
 }
 
 /** The end of the year is run first so that it begins with the ice and chill that the one before left. */
-function possibleYear(weather: readonly WeatherDay[], pond: ThermalPond, firstDay: number): PossibleYear {
+function anyWater(weather: readonly WeatherDay[], pond: ThermalPond, firstDay: number): WaterDay[] {
   const runInFrom = ((firstDay - 1 - RUN_IN_DAYS + DAYS) % DAYS) + 1
   const before = waterTemperatures(weather.slice(-RUN_IN_DAYS), pond, { waterC: 8, iceM: 0 }, runInFrom)
-  return { weather, water: waterTemperatures(weather, pond, before.at(-1)!, firstDay) }
+  return waterTemperatures(weather, pond, before.at(-1)!, firstDay)
 }
 
 /** How much of a reading the modelled water takes over: a spot in a pond is not its mean. @source house default */
@@ -168,7 +166,7 @@ function thisYear(
   { year, reading, from: month }: SeasonInput & { readonly from: SeasonFrom },
   count: number,
   seed: number,
-): ((pond: ThermalPond) => PossibleYear)[] {
+): ((pond: ThermalPond) => Days)[] {
   const begins = seasonBegins(year, month)
   const from = addDays(begins, -RUN_IN_DAYS)
   const days = RUN_IN_DAYS + daysBetween(begins, seasonBegins(year + 1, month))
@@ -201,9 +199,14 @@ function thisYear(
   })
 }
 
-const band = (values: number[]): DayBand => {
-  const sorted = [...values].sort((a, b) => a - b)
-  return { p10: quantileOfSorted(sorted, 0.1), p50: quantileOfSorted(sorted, 0.5), p90: quantileOfSorted(sorted, 0.9) }
+/** Band of a figure of a day over all years. @param figures one for each year; sorted in place */
+const band = (figures: Float64Array): DayBand => {
+  figures.sort()
+  return {
+    p10: quantileOfSorted(figures, 0.1),
+    p50: quantileOfSorted(figures, 0.5),
+    p90: quantileOfSorted(figures, 0.9),
+  }
 }
 
 function monthly(daily: readonly number[]): number[] {
@@ -213,70 +216,4 @@ function monthly(daily: readonly number[]): number[] {
     const days = daily.slice(start, (start += length))
     return days.reduce((sum, value) => sum + value, 0) / length
   })
-}
-
-const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
-
-/** What all windows of a pond's season have in common. */
-interface WindowSetting {
-  readonly rules: SeasonRules
-  readonly clock: SeasonClock
-  readonly dateOf: (index: number) => IsoDate
-  /** Puts what is told by the season's days in the order of the calendar. */
-  readonly days: <Of>(of: (i: number) => Of) => Of[]
-}
-
-function windowOf(
-  job: WindowJob,
-  years: readonly PossibleYear[],
-  { rules, clock, dateOf, days }: WindowSetting,
-): JobWindow[] {
-  const rule = windowRule(job, rules, clock)
-  if (!rule) return []
-  const { kind } = rule
-  const each = years.map(rule.holds)
-  const likelihood = Array.from({ length: DAYS }, (_, i) => each.filter((days) => days[i]).length / years.length)
-  const range = kind === 'turn' ? turnRange(each) : spanRange(likelihood)
-  if (!range) return []
-  const [earliest, best, latest] = range
-  const why = {
-    waterC: band(years.map((y) => y.water[best]!.waterC)).p50,
-    minAirC: band(years.map((y) => y.weather[best]!.minAirC)).p50,
-    likelihood: likelihood[best]!,
-    median: best + 1,
-  }
-  return [
-    {
-      job,
-      kind,
-      earliest: dateOf(earliest),
-      best: dateOf(best),
-      latest: dateOf(latest),
-      likelihood: days((i) => likelihood[i]!),
-      why,
-    },
-  ]
-}
-
-/** 10, 50 and 90 % of the days on which the turn comes; nothing when it comes in under half of the years. */
-function turnRange(each: readonly boolean[][]): [number, number, number] | null {
-  const days = each
-    .map((d) => d.indexOf(true))
-    .filter((i) => i >= 0)
-    .sort((a, b) => a - b)
-  if (days.length < each.length / 2) return null
-  return [0.1, 0.5, 0.9].map((share) => Math.round(quantileOfSorted(days, share))) as [number, number, number]
-}
-
-/** The open days around the likeliest one: best is the middle of the days within 5 points of the highest likelihood. */
-function spanRange(likelihood: readonly number[]): [number, number, number] | null {
-  const smooth = likelihood.map((_, i) => mean(likelihood.slice(Math.max(0, i - 3), i + 4)))
-  const peak = Math.max(...smooth)
-  if (peak < OPEN_SHARE) return null
-  const top = smooth.flatMap((value, i) => (value >= peak - 0.05 ? [i] : []))
-  const best = top[Math.floor((top.length - 1) / 2)]!
-  let [earliest, latest] = [best, best]
-  while (earliest > 0 && smooth[earliest - 1]! >= OPEN_SHARE) earliest--
-  while (latest < DAYS - 1 && smooth[latest + 1]! >= OPEN_SHARE) latest++
-  return [earliest, best, latest]
 }

@@ -1,5 +1,5 @@
 import { addDays, dayNumber, isoWeekday, type IsoDate } from '../../core/numeric/calendar'
-import type { JobWindow } from '../../core/season/windows'
+import type { JobWindow } from '../../core/season/job-window'
 import { inYear } from '../season/season-dates'
 
 export interface ProposedDay {

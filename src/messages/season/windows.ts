@@ -1,6 +1,6 @@
 import { en } from '../en'
 import type { Catalogue, Texts } from '../texts'
-import type { JobWindow } from '@/core/season/windows'
+import type { JobWindow } from '@/core/season/job-window'
 import { dayMonth } from '@/domain/shared/dates'
 import type { HouseRules } from '@/domain/house-rules/house-rules'
 import { seasonRulesOf } from '@/domain/house-rules/house-rules'

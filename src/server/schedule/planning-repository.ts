@@ -76,12 +76,11 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       's.blackouts',
       's.school_holidays',
       'q.weekly_c',
-      'q.season_from',
       'a.lines',
       'a.since',
     )
     .select(
-      trx.raw(`q.season->'windows' as windows, q.live->'windows' as live_windows, q.live_year,
+      trx.raw(`q.season->'windows' as windows, q.live->'windows' as live_windows, q.live_year, q.season_from,
       (select jsonb_agg(patch->>'species') from (select coalesce(d.built_bed, d.bed) as bed from designs d where d.pond_id = p.id order by d.number desc limit 1) newest,
        jsonb_array_elements(newest.bed->'planting') patch) as planted,
       (select jsonb_agg(g.species) from plant_patches g where g.pond_id = p.id) as growing`),

@@ -11,7 +11,7 @@ import { seasonOf } from './season'
 import { findLiveSeason, firmSeasonFrom } from './season-repository'
 import { weather } from './weather'
 
-/** All windows of a pond in a season year of the firm, each with what it was taken from, and the rules that made them. */
+/** All windows of a pond in a season year of the firm, each with what it was taken from, and the rules behind them. */
 export async function pondWindows(actor: Actor, id: PondId, year: number) {
   assertMay(actor, 'ponds.read')
   const { stations } = await weather()

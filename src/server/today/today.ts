@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { addDays, weekOf } from '@/core/numeric/calendar'
+import { addDays } from '@/core/numeric/calendar'
 import { nextWindow } from '@/domain/season/season-dates'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 
-/** A pond's season year begins in January or, where December is high summer, in July. All kept ones began in January. */
+/** A pond's season year begins in January or, where December is high summer, in July. Kept ones began in January. */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('pond_seasons', (t) => t.smallint('season_from').notNullable().defaultTo(1))
   await knex.raw(`update pond_seasons set season = jsonb_set(season, '{from}', '1'),
