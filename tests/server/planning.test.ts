@@ -53,9 +53,8 @@ const keysOf = (changes: readonly PlanChange[]) => changes.map((c) => c.key)
 describe('a service plan', () => {
   it('is agreed line by line, and a line that cannot be is named', () => {
     expect(ServicePlan.safeParse([{ job: 'routine' }]).error!.issues[0]!.path).toEqual([0, 'everyDays'])
-    expect(
-      ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0]!.path,
-    ).toEqual([0, 'to'])
+    // a southern summer runs over New Year
+    expect(ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).success).toBe(true)
     expect(ServicePlan.safeParse([line('netting'), line('netting')]).error!.issues[0]!.path).toEqual([1, 'job'])
   })
   it('is kept once, and a stale save is a conflict', async () => {

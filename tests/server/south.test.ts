@@ -21,9 +21,10 @@ afterAll(async () => {
   await closeDatabase()
 })
 
-const southern = (stationId = 'quill-bay') => {
-  const pond = newPond()
-  return { ...pond, site: { ...pond.site, stationId } }
+const southern = (stationId = 'quill-bay', name = 'Pond') => {
+  const pond = newPond({ name })
+  if (pond.site.kind !== 'new') throw new Error('the fixture’s site is a new one')
+  return { ...pond, site: { ...pond.site, site: { ...pond.site.site, stationId } } }
 }
 const monthOf = (day: string) => Number(day.slice(5, 7))
 
@@ -81,8 +82,7 @@ describe('a firm where December is high summer', () => {
   it('may have a yard north of the equator too: each pond goes by its own year', async () => {
     const { actors, firmId } = await makeFirm('Banksia')
     await addPond(actors.owner, southern())
-    const south2 = southern('dusty-ford')
-    await addPond(actors.owner, { ...south2, pond: { ...south2.pond, name: 'Second' } })
+    await addPond(actors.owner, southern('dusty-ford', 'Second'))
     await addPond(actors.owner, newPond({ name: 'North' }))
     const ponds = await inFirm(firmId, (trx) => listPlanningPonds(trx))
     expect(ponds.map(({ seasonFrom }) => seasonFrom).sort()).toEqual([1, 7, 7])
