@@ -152,6 +152,15 @@ describe('what a pond needs', () => {
     const { needs } = year(work([routine, line('spring-startup')], { tasks: [lamp] }))
     expect(needs.filter((n) => n.tasks.length > 0).map((n) => n.job)).toEqual(['spring-startup'])
   })
+  it('flushes in a window that runs over New Year, on either side of it', () => {
+    // open from September to May, best in February: the window of 2027 is the one that opened in 2026
+    const southern = (y: number) => [
+      { job: 'wetland-flush', earliest: `${y - 1}-09-05`, best: `${y}-02-17`, latest: `${y}-05-28` },
+    ]
+    const flush = line('wetland-flush', { everyDays: 90, from: '09-01', to: '05-31' })
+    const days = needsOf(work([flush], { windowsIn: southern }), '2026-07-01', '2027-06-30').needs.map((n) => n.best)
+    expect(days.map((day) => day.slice(0, 7))).toEqual(['2026-09', '2026-11', '2027-02', '2027-05'])
+  })
   it('does two jobs on one visit where they fall due together, each only once', () => {
     const flush = line('wetland-flush', { everyDays: 180, from: '05-01', to: '11-01' })
     const { needs } = year(work([routine, flush]))

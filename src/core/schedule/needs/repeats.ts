@@ -73,10 +73,13 @@ interface Range {
   readonly latest: IsoDate
 }
 
-/** A flush falls into the weeks that allow one; nothing when there is none near. */
+/** A flush falls into the weeks that allow one, whichever year they belong to; nothing when there is none near. */
 function withinWindow(work: PondWork, job: string, due: Range): Range | null {
-  const window = work.windowsIn(yearOf(due.best)).find((w) => w.job === job)
-  if (!window) return due
+  const year = yearOf(due.best)
+  const windows = [year, year - 1, year + 1].flatMap((y) => work.windowsIn(y)).filter((w) => w.job === job)
+  if (windows.length === 0) return due
+  const window = windows.find((w) => w.earliest <= due.latest && w.latest >= due.earliest)
+  if (!window) return null
   const [earliest, latest] = [later(due.earliest, window.earliest), earlier(due.latest, window.latest)]
-  return earliest > latest ? null : { earliest, latest, best: earlier(later(due.best, earliest), latest) }
+  return { earliest, latest, best: earlier(later(due.best, earliest), latest) }
 }
