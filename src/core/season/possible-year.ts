@@ -8,7 +8,7 @@ export interface SeasonClock {
   readonly latitudeDeg: number
   /** Day of the year, 1..365, of the first day. */
   readonly firstDay: number
-  /** The warm turn, as the season year's day; the first is 0. */
+  /** The warm turn, where the warmest fortnight begins, as the season year's day; the first is 0. */
   readonly warmAt: number
   /** Whether there are seasons of warmth to go by. */
   readonly turns: boolean

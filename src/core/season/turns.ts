@@ -6,6 +6,8 @@ export interface YearTurns {
   /** Middle of the coldest and of the warmest fortnight, day 1..365. */
   readonly coldDay: number
   readonly warmDay: number
+  /** First day of the warmest fortnight: spring has come by then, and a cold spell after it undoes no spring. */
+  readonly warmestFrom: number
   /** Warmest fortnight less coldest, mean air, °C. */
   readonly swingC: number
   /** Whether there are seasons of warmth to speak of; where not, work goes by need, by wet and by dry. */
@@ -32,14 +34,19 @@ export function yearTurns(station: StationNormals): YearTurns {
     for (let k = 0; k < FORTNIGHT; k++) sum += means[(i - FORTNIGHT / 2 + k + DAYS) % DAYS]!
     return sum / FORTNIGHT
   })
-  const [coldest, warmest] = [Math.min(...fortnight), Math.max(...fortnight)]
-  const swingC = warmest - coldest
+  const [coldest, hottest] = [Math.min(...fortnight), Math.max(...fortnight)]
+  const swingC = hottest - coldest
   const turns = swingC >= HARDLY_TURNS_C
   if (swingC < FLAT_C) {
     const [june, december] = [JUNE_SOLSTICE + LAG_DAYS, ((DECEMBER_SOLSTICE + LAG_DAYS - 1) % DAYS) + 1]
     return station.latitudeDeg < 0
-      ? { coldDay: june, warmDay: december, swingC, turns }
-      : { coldDay: december, warmDay: june, swingC, turns }
+      ? { coldDay: june, ...warmest(december), swingC, turns }
+      : { coldDay: december, ...warmest(june), swingC, turns }
   }
-  return { coldDay: fortnight.indexOf(coldest) + 1, warmDay: fortnight.indexOf(warmest) + 1, swingC, turns }
+  return { coldDay: fortnight.indexOf(coldest) + 1, ...warmest(fortnight.indexOf(hottest) + 1), swingC, turns }
 }
+
+const warmest = (warmDay: number) => ({
+  warmDay,
+  warmestFrom: ((warmDay - 1 - FORTNIGHT / 2 + DAYS) % DAYS) + 1,
+})

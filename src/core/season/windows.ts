@@ -76,8 +76,8 @@ export function pondSeason(input: SeasonInput): Season {
   const thermal: ThermalPond = { ...input.pond, latitudeDeg: station.latitudeDeg }
   const from = seasonFromOf(station)
   const firstDay = firstDayOf(from)
-  const { warmDay, turns } = yearTurns(station)
-  const warmAt = (warmDay - firstDay + SEASON_DAYS) % SEASON_DAYS
+  const { warmestFrom, turns } = yearTurns(station)
+  const warmAt = (warmestFrom - firstDay + SEASON_DAYS) % SEASON_DAYS
   const clock: SeasonClock = { latitudeDeg: station.latitudeDeg, firstDay, warmAt, turns }
   const asYear = ({ weather, water }: Days) => new PossibleYear(weather, water, clock, input.rules)
   const pondRandom = seededRandom(seed + POND_SEED)
